@@ -1,0 +1,42 @@
+package dettato.sound;
+
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * How a community says the lexical sets. Two sets that sound alike in an accent merge there, and so
+ * do their spellings.
+ *
+ * @param id a language tag, such as en-GB
+ * @param ipa what each single sound is there
+ */
+public record Accent(String id, Map<String, String> ipa) {
+  public Accent {
+    ipa = Map.copyOf(ipa);
+  }
+
+  /** The IPA of a sound here; a run's parts are said one after the other. */
+  public String say(Sound sound) {
+    return sound.isRun()
+        ? sound.parts().stream().map(this::say).collect(Collectors.joining())
+        : single(sound);
+  }
+
+  /** Whether two sounds are one here. */
+  public boolean alike(Sound a, Sound b) {
+    return a.equals(b) || say(a).equals(say(b));
+  }
+
+  /** Whether r is sounded after a vowel of the same beat (star with an r). */
+  public boolean rhotic() {
+    return single(Sounds.of("START")).endsWith("r");
+  }
+
+  private String single(Sound sound) {
+    String said = ipa.get(sound.id());
+    if (said == null) {
+      throw new IllegalArgumentException("accent " + id + " does not say what " + sound + " is");
+    }
+    return said;
+  }
+}

@@ -1,0 +1,72 @@
+package dettato.sound;
+
+import dettato.table.Table;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** The inventory of sounds, from {@code sounds.tsv}. */
+public final class Sounds {
+  static final String TABLE = "sounds.tsv";
+  private static final Map<String, Sound> SINGLE = load();
+  private static final Map<String, Sound> RUNS = new ConcurrentHashMap<>();
+
+  private Sounds() {}
+
+  /** All single sounds, in the table's order. */
+  public static Collection<Sound> all() {
+    return SINGLE.values();
+  }
+
+  /**
+   * The sound with this id; runs ("k+s") are made of single sounds.
+   *
+   * @throws IllegalArgumentException when a part is not in the inventory
+   */
+  public static Sound of(String id) {
+    Sound single = SINGLE.get(id);
+    if (single != null) {
+      return single;
+    }
+    Sound run = RUNS.get(id);
+    return run != null ? run : makeRun(id);
+  }
+
+  private static Sound makeRun(String id) {
+    List<Sound> parts = new ArrayList<>();
+    for (String part : id.split("\\+")) {
+      Sound sound = SINGLE.get(part);
+      if (sound == null) {
+        throw new IllegalArgumentException(
+            "sound '" + part + "' is not in the inventory. Maybe name the lexical set, or write ɡ for g?");
+      }
+      parts.add(sound);
+    }
+    Sound.Kind kind =
+        parts.stream()
+            .map(Sound::kind)
+            .filter(k -> k != Sound.Kind.CONSONANT)
+            .findFirst()
+            .orElse(Sound.Kind.CONSONANT);
+    Sound run = new Sound(id, kind, parts);
+    RUNS.put(id, run);
+    return run;
+  }
+
+  private static Map<String, Sound> load() {
+    Map<String, Sound> sounds = new LinkedHashMap<>();
+    Table.load(
+        Sounds.class,
+        TABLE,
+        row -> {
+          Sound.Kind kind = Sound.Kind.valueOf(row.get("kind").toUpperCase(Locale.ROOT));
+          return sounds.put(row.get("id"), new Sound(row.get("id"), kind, List.of()));
+        });
+    return Collections.unmodifiableMap(sounds);
+  }
+}

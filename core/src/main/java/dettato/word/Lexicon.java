@@ -1,0 +1,100 @@
+package dettato.word;
+
+import dettato.table.Row;
+import dettato.table.Table;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * The words we know, from {@code words.tsv} (made by the builder in {@code lexicon/}). Rows without
+ * an accent hold for all; a row with one is that accent's own reading.
+ */
+public final class Lexicon {
+  private final Map<String, List<Entry>> bySpelling;
+
+  private record Entry(String accent, Word word) {}
+
+  private Lexicon(List<Entry> entries) {
+    Map<String, List<Entry>> map = new LinkedHashMap<>(entries.size() * 2);
+    for (Entry entry : entries) {
+      map.computeIfAbsent(entry.word.spelling(), s -> new ArrayList<>(1)).add(entry);
+    }
+    this.bySpelling = Collections.unmodifiableMap(map);
+  }
+
+  /** The shipped lexicon. It is loaded once; loading checks every row. */
+  public static Lexicon shipped() {
+    return Shipped.LEXICON;
+  }
+
+  private static final class Shipped {
+    static final Lexicon LEXICON =
+        new Lexicon(Table.load(Lexicon.class, "words.tsv", Lexicon::entry));
+  }
+
+  /** A lexicon of these words alone, for tests. */
+  public static Lexicon of(Collection<Word> words) {
+    return new Lexicon(words.stream().map(w -> new Entry("", w)).toList());
+  }
+
+  /** The word in its commonest reading for an accent. */
+  public Optional<Word> find(String spelling, String accent) {
+    return readings(spelling, accent).findFirst();
+  }
+
+  /** Every reading of a spelling in an accent (read, wind), the commonest first. */
+  public Stream<Word> readings(String spelling, String accent) {
+    List<Entry> entries =
+        bySpelling.getOrDefault(spelling.toLowerCase(Locale.ROOT), List.of());
+    boolean own = entries.stream().anyMatch(e -> e.accent.equals(accent));
+    return entries.stream().filter(e -> e.accent.equals(own ? accent : "")).map(Entry::word);
+  }
+
+  /** One reading of every word an accent has, commonest word first. */
+  public List<Word> words(String accent) {
+    return bySpelling.keySet().stream()
+        .flatMap(s -> find(s, accent).stream())
+        .sorted(Comparator.comparingInt(Word::rank).thenComparing(Word::spelling))
+        .toList();
+  }
+
+  private static Entry entry(Row row) {
+    String spelling = row.get("spelling");
+    String base = row.get("base");
+    Optional<Join> join =
+        base.isEmpty()
+            ? Optional.empty()
+            : Optional.of(
+                new Join(
+                    base,
+                    row.get("ending"),
+                    Join.Change.valueOf(row.get("change").toUpperCase(Locale.ROOT))));
+    Segmentation cut = Segmentation.parse(spelling, row.get("units"));
+    Word word =
+        new Word(
+            cut,
+            row.number("rank"),
+            join,
+            Word.Use.valueOf(row.get("use").toUpperCase(Locale.ROOT)),
+            row.get("pos"),
+            indices(row.get("irregular")),
+            row.get("clue"));
+    return new Entry(row.get("accent"), word);
+  }
+
+  private static Set<Integer> indices(String cell) {
+    return cell.isEmpty()
+        ? Set.of()
+        : Stream.of(cell.split(" ")).map(Integer::valueOf).collect(Collectors.toSet());
+  }
+}

@@ -1,0 +1,187 @@
+package dettato.word;
+
+import dettato.sound.Accent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/**
+ * A spelling cut into units. Every letter belongs to exactly one unit; a split digraph owns its
+ * vowel letter and the e after the next consonant.
+ *
+ * <p>The text form separates units by a space and beats by " - ": {@code r:r a:'TRAP - bb:b i:KIT
+ * t:t}.
+ */
+public final class Segmentation {
+  private final String spelling;
+  private final List<Unit> units;
+  private final int[] starts;
+  private final int[] silentE;
+
+  private Segmentation(String spelling, List<Unit> units) {
+    this.spelling = spelling;
+    this.units = List.copyOf(units);
+    this.starts = new int[units.size()];
+    this.silentE = new int[units.size()];
+    place();
+  }
+
+  /**
+   * Cuts a spelling.
+   *
+   * @throws IllegalArgumentException when the units do not spell it
+   */
+  public static Segmentation of(String spelling, List<Unit> units) {
+    return new Segmentation(spelling, units);
+  }
+
+  /** Reads the text form. */
+  public static Segmentation parse(String spelling, String text) {
+    List<Unit> units = new ArrayList<>();
+    boolean opens = true;
+    for (String token : text.split(" ")) {
+      if (token.equals("-")) {
+        opens = true;
+      } else {
+        units.add(Unit.parse(token, opens));
+        opens = false;
+      }
+    }
+    return of(spelling, units);
+  }
+
+  /** The text form; the reverse of {@link #parse}. */
+  public String format() {
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < units.size(); i++) {
+      text.append(i == 0 ? "" : units.get(i).opensBeat() ? " - " : " ");
+      text.append(units.get(i).format());
+    }
+    return text.toString();
+  }
+
+  public String spelling() {
+    return spelling;
+  }
+
+  public List<Unit> units() {
+    return units;
+  }
+
+  public int size() {
+    return units.size();
+  }
+
+  public Unit unit(int index) {
+    return units.get(index);
+  }
+
+  /** Index of the first letter of a unit. */
+  public int start(int unit) {
+    return starts[unit];
+  }
+
+  /** Index of the e of a split digraph, -1 for other units. */
+  public int silentE(int unit) {
+    return silentE[unit];
+  }
+
+  /** The unit that a letter belongs to. */
+  public int unitAt(int letter) {
+    for (int i = units.size() - 1; i >= 0; i--) {
+      if (silentE[i] == letter) {
+        return i;
+      }
+    }
+    for (int i = units.size() - 1; i >= 0; i--) {
+      if (starts[i] <= letter && letter < starts[i] + units.get(i).grapheme().head().length()) {
+        return i;
+      }
+    }
+    throw new IllegalArgumentException(spelling + " has no letter " + letter);
+  }
+
+  /** Whether no letter of a later unit and no later unit follows. */
+  public boolean isLast(int unit) {
+    return unit == units.size() - 1;
+  }
+
+  /** How many beats (syllables) the word has. */
+  public int beats() {
+    return (int) units.stream().filter(u -> u.sound().isVowel()).count();
+  }
+
+  /**
+   * What a unit is in an accent, in IPA. A rhotic vowel before another vowel is followed by a
+   * linking r in accents that do not sound it otherwise (story: ɔːr).
+   */
+  public String ipa(int unit, Accent accent) {
+    String said = accent.say(units.get(unit).sound());
+    boolean links =
+        units.get(unit).sound().last().kind() == dettato.sound.Sound.Kind.RHOTIC
+            && !accent.rhotic()
+            && unit + 1 < units.size()
+            && units.get(unit + 1).sound().first().isVowel();
+    return links ? said + "r" : said;
+  }
+
+  /** The whole word in IPA, without stress. */
+  public String ipa(Accent accent) {
+    StringBuilder said = new StringBuilder();
+    for (int i = 0; i < units.size(); i++) {
+      said.append(ipa(i, accent));
+    }
+    return said.toString();
+  }
+
+  private void place() {
+    Arrays.fill(silentE, -1);
+    int at = 0;
+    int open = -1;
+    for (int i = 0; i < units.size(); i++) {
+      boolean mayClose = open >= 0 && i > open + 1;
+      if (mayClose && at < spelling.length() && spelling.charAt(at) == 'e') {
+        silentE[open] = at++;
+        open = -1;
+      }
+      starts[i] = at;
+      String head = units.get(i).grapheme().head();
+      if (!spelling.startsWith(head, at)) {
+        throw misspelt();
+      }
+      at += head.length();
+      open = units.get(i).grapheme().isSplit() ? i : open;
+    }
+    if (open >= 0 && at < spelling.length() && spelling.charAt(at) == 'e') {
+      silentE[open] = at++;
+      open = -1;
+    }
+    if (open >= 0 || at != spelling.length()) {
+      throw misspelt();
+    }
+  }
+
+  private IllegalArgumentException misspelt() {
+    return new IllegalArgumentException(
+        "units %s do not spell '%s'"
+            .formatted(
+                units.stream().map(u -> u.grapheme().text()).collect(Collectors.joining("·")),
+                spelling));
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Segmentation s && s.spelling.equals(spelling) && s.units.equals(units);
+  }
+
+  @Override
+  public int hashCode() {
+    return spelling.hashCode() * 31 + units.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return format();
+  }
+}

@@ -1,0 +1,54 @@
+package dettato.word;
+
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A word of the lexicon.
+ *
+ * @param cut its segmentation
+ * @param rank its place in order of commonness, 1 the commonest
+ * @param join how it is built, when from a base and an ending
+ * @param use whether it may be proposed to a class, or only marked when a teacher types it
+ * @param pos parts of speech: n v a r, and f for function words
+ * @param irregular indices of the units to be known by heart
+ * @param clue a short meaning to say before dictating it; "" when there is none
+ */
+public record Word(
+    Segmentation cut,
+    int rank,
+    Optional<Join> join,
+    Use use,
+    String pos,
+    Set<Integer> irregular,
+    String clue) {
+
+  /** Whether the planner may propose the word. */
+  public enum Use {
+    CHOOSE,
+    KNOW
+  }
+
+  public Word {
+    irregular = Set.copyOf(irregular);
+  }
+
+  /** A word outside the lexicon, known by its cut alone. */
+  public static Word of(Segmentation cut) {
+    return new Word(cut, Integer.MAX_VALUE, Optional.empty(), Use.KNOW, "", Set.of(), "");
+  }
+
+  public String spelling() {
+    return cut.spelling();
+  }
+
+  /** Whether it has one beat. */
+  public boolean isOneBeat() {
+    return cut.beats() == 1;
+  }
+
+  /** The unit at which the ending begins, or the number of units when there is none. */
+  public int endingUnit() {
+    return join.map(j -> cut.unitAt(spelling().length() - j.ending().length())).orElse(cut.size());
+  }
+}

@@ -1,0 +1,110 @@
+package dettato.lexicon;
+
+import dettato.word.Join;
+import dettato.word.Join.Change;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Finds how a word is built from a base and an ending. A pair counts only when the base is a known
+ * spelling of the right part of speech and the word begins with the base's sounds, so that corner
+ * is not corn + er by sound alone; what still slips through is listed in {@code false-joins.txt}.
+ */
+final class Joins {
+  private static final List<String> ENDINGS =
+      List.of("ing", "ed", "est", "er", "es", "s", "ness", "less", "ment", "ful", "ly", "y");
+  private static final Map<String, String> NEEDS =
+      Map.ofEntries(
+          Map.entry("ing", "v"),
+          Map.entry("ed", "v"),
+          Map.entry("est", "a"),
+          Map.entry("er", "va"),
+          Map.entry("es", "nv"),
+          Map.entry("s", "nv"),
+          Map.entry("ness", "a"),
+          Map.entry("less", "n"),
+          Map.entry("ment", "v"),
+          Map.entry("ful", "nv"),
+          Map.entry("ly", "a"),
+          Map.entry("y", "n"));
+
+  private final Map<String, String> pos;
+  private final Map<String, List<String>> said;
+  private final Set<String> falsePairs;
+
+  Joins(Map<String, String> pos, Map<String, List<String>> said, Set<String> falsePairs) {
+    this.pos = pos;
+    this.said = said;
+    this.falsePairs = falsePairs;
+  }
+
+  Optional<Join> find(String word) {
+    if (falsePairs.contains(word)) {
+      return Optional.empty();
+    }
+    return ENDINGS.stream()
+        .filter(e -> word.endsWith(e) && word.length() > e.length() + 1)
+        .flatMap(e -> candidates(word, e).stream())
+        .filter(j -> fits(word, j))
+        .findFirst();
+  }
+
+  private static List<Join> candidates(String word, String ending) {
+    String stem = word.substring(0, word.length() - ending.length());
+    boolean vowel = "aeiouy".indexOf(ending.charAt(0)) >= 0;
+    char last = stem.charAt(stem.length() - 1);
+    boolean doubled = stem.length() > 2 && last == stem.charAt(stem.length() - 2);
+    java.util.ArrayList<Join> found = new java.util.ArrayList<>();
+    if (vowel && !ending.equals("es") && doubled && "lsfz".indexOf(last) < 0) {
+      found.add(new Join(stem.substring(0, stem.length() - 1), ending, Change.DOUBLED));
+    }
+    if (vowel && !ending.equals("es") && last != 'e') {
+      found.add(new Join(stem + "e", ending, Change.E_DROPPED));
+    }
+    if (last == 'i' && !ending.equals("ing") && !ending.equals("s")) {
+      found.add(new Join(stem.substring(0, stem.length() - 1) + "y", ending, Change.Y_TO_I));
+    }
+    if (ending.equals("es") && last == 'v') {
+      found.add(new Join(stem.substring(0, stem.length() - 1) + "f", ending, Change.F_TO_V));
+      found.add(new Join(stem.substring(0, stem.length() - 1) + "fe", ending, Change.F_TO_V));
+    }
+    if (!ending.equals("es") || stem.matches(".*(s|x|z|sh|ch|o)")) {
+      found.add(new Join(stem, ending, Change.NONE));
+    }
+    if (vowel && !ending.equals("es") && doubled && "lsfz".indexOf(last) >= 0) {
+      found.add(new Join(stem.substring(0, stem.length() - 1), ending, Change.DOUBLED));
+    }
+    return found;
+  }
+
+  private boolean fits(String word, Join join) {
+    if (join.base().length() < 2 || (join.ending().equals("s") && join.base().endsWith("s"))) {
+      return false;
+    }
+    String has = pos.getOrDefault(join.base(), "");
+    boolean right = NEEDS.getOrDefault(join.ending(), "").chars().anyMatch(c -> has.indexOf(c) >= 0);
+    List<String> base = said.get(join.base());
+    List<String> whole = said.get(word);
+    return right && base != null && whole != null && begins(base, whole, join);
+  }
+
+  /** Whether the word's sounds begin with the base's, the last one aside where the join bends it. */
+  private static boolean begins(List<String> base, List<String> whole, Join join) {
+    int sure = join.change() == Change.NONE || join.change() == Change.DOUBLED ? 0 : 1;
+    if (join.ending().equals("ly") && join.base().endsWith("l")) {
+      sure = 1;
+    }
+    int upTo = base.size() - sure;
+    if (upTo > whole.size() || base.size() >= whole.size() + 1) {
+      return false;
+    }
+    for (int i = 0; i < upTo; i++) {
+      if (!base.get(i).replaceAll("\\d", "").equals(whole.get(i).replaceAll("\\d", ""))) {
+        return false;
+      }
+    }
+    return whole.size() > upTo || sure > 0;
+  }
+}

@@ -1,0 +1,100 @@
+package dettato.lexicon;
+
+import dettato.sound.Grapheme;
+import dettato.sound.Sound;
+import dettato.sound.Sounds;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Turns a segmentation made from General American phones into lexical sets that hold for every
+ * accent: BATH words by a list of stems, yod after t, d, n, weak vowels by spelling.
+ */
+final class Polish {
+  private final Set<String> bathStems;
+
+  Polish(Set<String> bathStems) {
+    this.bathStems = bathStems;
+  }
+
+  Segmentation apply(Segmentation cut, List<String> stresses) {
+    List<Unit> units = new ArrayList<>();
+    for (int i = 0; i < cut.size(); i++) {
+      units.add(set(cut, i, stresses.get(i)));
+    }
+    return Segmentation.of(cut.spelling(), units);
+  }
+
+  private Unit set(Segmentation cut, int i, String stress) {
+    Unit unit = cut.unit(i);
+    String grapheme = unit.grapheme().text();
+    String before = i == 0 ? "" : cut.unit(i - 1).sound().last().id();
+    String set = unit.sound().id();
+    boolean weak = stress.equals("0");
+    boolean last = cut.isLast(i);
+    if (Set.of("TRAP", "PALM").contains(set)
+        && Set.of("a", "au", "al").contains(grapheme)
+        && isBath(cut.spelling())
+        && !stress.equals("0")) {
+      set = "BATH";
+    } else if (set.equals("DRESS") && grapheme.equals("a") && cut.spelling().startsWith("rr", cut.start(i) + 1)) {
+      set = "TRAP";
+    } else if (set.equals("FLEECE") && weak && List.of("y", "ey", "ie", "i", "ee").contains(grapheme)
+        && (last || endsInPlural(cut, i))) {
+      set = "happY";
+    } else if (set.equals("GOOSE") && yodGrapheme(grapheme) && Set.of("t", "d", "n").contains(before)) {
+      set = "TUNE";
+    } else if (set.equals("commA") && weak && grapheme.equals("e") && weakE(cut, i)) {
+      set = "KIT";
+    } else if (set.equals("STRUT") && weak && !cut.spelling().startsWith("un")) {
+      set = "commA";
+    } else if (set.equals("NURSE") && weak) {
+      set = "lettER";
+    } else if (set.equals("LOT") && grapheme.equals("a") && !afterW(before)) {
+      set = "PALM";
+    } else if (set.equals("PALM") && grapheme.equals("a") && afterW(before)) {
+      set = "LOT";
+    } else if (set.equals("THOUGHT") && grapheme.equals("a") && afterW(before) && !beforeL(cut, i)) {
+      set = "LOT";
+    }
+    Unit.Stress mark =
+        !Sounds.of(set).isVowel() || weak || stress.isEmpty()
+            ? Unit.Stress.NONE
+            : stress.equals("1") ? Unit.Stress.MAIN : Unit.Stress.SECOND;
+    return new Unit(Sounds.of(set), new Grapheme(grapheme), mark, false);
+  }
+
+  private boolean isBath(String spelling) {
+    return bathStems.stream().anyMatch(s -> s.startsWith("=") ? spelling.equals(s.substring(1)) : spelling.startsWith(s));
+  }
+
+  private static boolean endsInPlural(Segmentation cut, int i) {
+    return i == cut.size() - 2
+        && Set.of("s", "ed", "d").contains(cut.unit(i + 1).grapheme().text());
+  }
+
+  private static boolean yodGrapheme(String grapheme) {
+    return Set.of("u", "u_e", "ew", "ue", "eu", "eau").contains(grapheme);
+  }
+
+  /** A weak e is KIT in pocket, basket, wanted and before -ge, -ss, -st; else schwa. */
+  private static boolean weakE(Segmentation cut, int i) {
+    String rest = cut.spelling().substring(cut.start(i));
+    return rest.matches("e(t|ts|tt.*|st|ss|ge|ges|ct.*|x.*|nglish)") || i == 0 || rest.matches("ed.*");
+  }
+
+  private static boolean afterW(String before) {
+    return before.equals("w");
+  }
+
+  private static boolean beforeL(Segmentation cut, int i) {
+    if (i + 1 >= cut.size()) {
+      return false;
+    }
+    Sound next = cut.unit(i + 1).sound();
+    return next.id().equals("l") || cut.spelling().startsWith("water");
+  }
+}
