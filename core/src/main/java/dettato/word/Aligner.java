@@ -103,7 +103,10 @@ public final class Aligner {
     return acrossConsonants(step, List.of(), spelling, phones, nextLetter, nextPhone, known);
   }
 
-  /** The ways on after a split digraph's vowel letter: one or two consonants, then its e. */
+  /**
+   * The ways on after a split digraph's vowel letter: one or two consonants, then its e. The e after
+   * a soft g is no part of a split digraph: it is what makes the g soft (c·a·ge).
+   */
   private List<Path> acrossConsonants(
       Step vowel,
       List<Step> crossed,
@@ -123,7 +126,10 @@ public final class Aligner {
         stepsByFirstLetters.getOrDefault(spelling.substring(letter, letter + 1), List.of())) {
       String head = next.used.grapheme().head();
       boolean consonant =
-          !next.used.sound().isVowel() && !next.used.grapheme().isSplit() && !head.endsWith("e");
+          !next.used.sound().isVowel()
+              && !next.used.grapheme().isSplit()
+              && !head.endsWith("e")
+              && !next.used.sound().id().equals("dʒ");
       boolean runs = crossed.isEmpty() || isRun(crossed.get(0), next);
       if (consonant && runs && spelling.startsWith(head, letter) && says(phones, phone, next.as)) {
         List<Step> more = new ArrayList<>(crossed);

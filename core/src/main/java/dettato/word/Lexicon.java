@@ -49,13 +49,20 @@ public final class Lexicon {
 
   /** The word in its commonest reading for an accent. */
   public Optional<Word> find(String spelling, String accent) {
-    return readings(spelling, accent).findFirst();
+    List<Entry> entries = entries(spelling);
+    Entry common = null;
+    for (Entry entry : entries) {
+      if (entry.accent.equals(accent)) {
+        return Optional.of(entry.word);
+      }
+      common = common == null && entry.accent.isEmpty() ? entry : common;
+    }
+    return common == null ? Optional.empty() : Optional.of(common.word);
   }
 
   /** Every reading of a spelling in an accent (read, wind), the commonest first. */
   public Stream<Word> readings(String spelling, String accent) {
-    List<Entry> entries =
-        bySpelling.getOrDefault(spelling.toLowerCase(Locale.ROOT), List.of());
+    List<Entry> entries = entries(spelling);
     boolean own = entries.stream().anyMatch(e -> e.accent.equals(accent));
     return entries.stream().filter(e -> e.accent.equals(own ? accent : "")).map(Entry::word);
   }
@@ -66,6 +73,13 @@ public final class Lexicon {
         .flatMap(s -> find(s, accent).stream())
         .sorted(Comparator.comparingInt(Word::rank).thenComparing(Word::spelling))
         .toList();
+  }
+
+  private List<Entry> entries(String spelling) {
+    List<Entry> found = bySpelling.get(spelling);
+    return found != null
+        ? found
+        : bySpelling.getOrDefault(spelling.toLowerCase(Locale.ROOT), List.of());
   }
 
   private static Entry entry(Row row) {

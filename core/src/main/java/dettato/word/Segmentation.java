@@ -18,12 +18,14 @@ public final class Segmentation {
   private final List<Unit> units;
   private final int[] starts;
   private final int[] silentE;
+  private final int hash;
 
   private Segmentation(String spelling, List<Unit> units) {
     this.spelling = spelling;
     this.units = List.copyOf(units);
     this.starts = new int[units.size()];
     this.silentE = new int[units.size()];
+    this.hash = spelling.hashCode() * 31 + units.hashCode();
     place();
   }
 
@@ -177,7 +179,7 @@ public final class Segmentation {
 
   @Override
   public int hashCode() {
-    return spelling.hashCode() * 31 + units.hashCode();
+    return hash;
   }
 
   @Override

@@ -38,6 +38,12 @@ public record Word(
     return new Word(cut, Integer.MAX_VALUE, Optional.empty(), Use.KNOW, "", Set.of(), "");
   }
 
+  /** Cheap, since words are looked up often: two readings of one spelling may share it. */
+  @Override
+  public int hashCode() {
+    return cut.hashCode();
+  }
+
   public String spelling() {
     return cut.spelling();
   }

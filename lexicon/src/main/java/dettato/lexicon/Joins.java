@@ -80,7 +80,7 @@ final class Joins {
   }
 
   private boolean fits(String word, Join join) {
-    if (join.base().length() < 2 || (join.ending().equals("s") && join.base().endsWith("s"))) {
+    if (join.base().length() < (join.ending().equals("y") ? 3 : 2) || (join.ending().equals("s") && join.base().endsWith("s"))) {
       return false;
     }
     String has = pos.getOrDefault(join.base(), "");
@@ -92,7 +92,8 @@ final class Joins {
 
   /** Whether the word's sounds begin with the base's, the last one aside where the join bends it. */
   private static boolean begins(List<String> base, List<String> whole, Join join) {
-    int sure = join.change() == Change.NONE || join.change() == Change.DOUBLED ? 0 : 1;
+    boolean bends = join.change() == Change.Y_TO_I || join.change() == Change.F_TO_V;
+    int sure = bends ? 1 : join.base().endsWith("le") ? 2 : 0;
     if (join.ending().equals("ly") && join.base().endsWith("l")) {
       sure = 1;
     }

@@ -1,0 +1,251 @@
+package dettato.mark;
+
+import java.util.Arrays;
+
+/**
+ * Explains an attempt as the target's units at the least cost, by dynamic programming.
+ *
+ * <p>Source: Wagner and Fischer, "The String-to-String Correction Problem", J. ACM 21(1), 1974, with
+ * the swap of Lowrance and Wagner, J. ACM 22(2), 1975; ours works on graphemes of one to four
+ * letters, priced by {@code costs.tsv}, and a split digraph takes the consonants between its letters
+ * along. What is as in the model at both ends is taken as it stands, but for {@link #FIRM_START} and
+ * {@link #FIRM_END} units next to the difference, which may belong to it. Ties: match, then split,
+ * swap, leave out, add. Time O(units × letters) of what differs. Not thread-safe: one instance a
+ * call.
+ */
+final class Alignment {
+  static final int MATCH = 0;
+  static final int SPLIT = 1;
+  static final int SWAP = 2;
+  static final int MISSING = 3;
+  static final int EXTRA = 4;
+  private static final int FIRM_START = 2;
+  private static final int FIRM_END = 1;
+  private static final int FAR = Integer.MAX_VALUE / 2;
+  private static final int LONGEST = 4;
+
+  private final Target target;
+  private final UnitForms[] units;
+  private final String letters;
+  private final ReadBack readBack;
+  private final int firstUnit;
+  private final int lastUnit;
+  private final int firstLetter;
+  private final int lastLetter;
+  private final int lastE;
+  private final int width;
+  private final int[] cost;
+  private final int[] from;
+
+  Alignment(Target target, String letters, ReadBack readBack) {
+    this.target = target;
+    this.units = target.units;
+    this.letters = letters;
+    this.readBack = readBack;
+    int same = sameStart();
+    this.firstUnit = target.cleanBefore(same, FIRM_START);
+    this.firstLetter = target.start(firstUnit);
+    this.lastUnit = target.cleanAfter(sameEnd(same), FIRM_END);
+    this.lastLetter = letters.length() - (target.length() - target.start(lastUnit));
+    this.lastE = letters.lastIndexOf('e', lastLetter - 1);
+    this.width = lastLetter - firstLetter + 1;
+    this.cost = new int[(lastUnit - firstUnit + 1) * width];
+    this.from = new int[cost.length];
+    Arrays.fill(cost, FAR);
+    cost[0] = 0;
+    fill();
+  }
+
+  /** Points of the cheapest explanation. */
+  int points() {
+    return cost[cost.length - 1];
+  }
+
+  /** The first unit that the moves explain; those before are as in the model. */
+  int firstUnit() {
+    return firstUnit;
+  }
+
+  /** The unit after the last that the moves explain; it and those after are as in the model. */
+  int lastUnit() {
+    return lastUnit;
+  }
+
+  /**
+   * The moves of the cheapest explanation, last first, packed: read with {@link #kind}, {@link
+   * #units}, {@link #letters} and {@link #inner}.
+   */
+  int[] movesLastFirst() {
+    int[] moves = new int[lastUnit - firstUnit + width];
+    int count = 0;
+    for (int at = cost.length - 1; at > 0; ) {
+      int move = from[at];
+      moves[count++] = move;
+      at -= units(move) * width + letters(move);
+    }
+    return Arrays.copyOf(moves, count);
+  }
+
+  private static int move(int kind, int units, int letters, int inner) {
+    return kind | units << 3 | letters << 6 | inner << 12;
+  }
+
+  static int kind(int move) {
+    return move & 7;
+  }
+
+  /** How many units the move explains. */
+  static int units(int move) {
+    return move >> 3 & 7;
+  }
+
+  /** How many letters the move takes. */
+  static int letters(int move) {
+    return move >> 6 & 63;
+  }
+
+  /** For a split: how many letters its first consonant has, and 16 if a second one follows. */
+  static int inner(int move) {
+    return move >> 12;
+  }
+
+  /** How many units, counted from the start, end where the attempt is still as the model. */
+  private int sameStart() {
+    String model = target.word.spelling();
+    int same = 0;
+    int length = Math.min(model.length(), letters.length());
+    while (same < length && model.charAt(same) == letters.charAt(same)) {
+      same++;
+    }
+    int unit = 0;
+    while (unit < units.length && target.start(unit + 1) <= same) {
+      unit++;
+    }
+    return unit;
+  }
+
+  /** The first unit from which on the attempt ends as the model does, without going before one. */
+  private int sameEnd(int notBefore) {
+    String model = target.word.spelling();
+    int room =
+        Math.min(model.length(), letters.length()) - target.start(notBefore);
+    int same = 0;
+    while (same < room
+        && model.charAt(model.length() - 1 - same)
+            == letters.charAt(letters.length() - 1 - same)) {
+      same++;
+    }
+    int unit = units.length;
+    while (unit > notBefore && model.length() - target.start(unit - 1) <= same) {
+      unit--;
+    }
+    return unit;
+  }
+
+  private void fill() {
+    for (int unit = firstUnit; unit <= lastUnit; unit++) {
+      for (int letter = firstLetter; letter <= lastLetter; letter++) {
+        int at = (unit - firstUnit) * width + letter - firstLetter;
+        if (cost[at] >= FAR) {
+          continue;
+        }
+        if (unit < lastUnit) {
+          if (letter < lastLetter) {
+            match(unit, letter, at);
+          }
+          if (letter < lastLetter && unit + 1 < lastUnit) {
+            split(unit, letter, at);
+            swap(unit, letter, at);
+          }
+          relax(at, width, cost[at] + units[unit].missing, MISSING, 1, 0, 0);
+        }
+        if (letter < lastLetter) {
+          boolean finalE = letter == letters.length() - 1 && letter == lastE;
+          relax(at, 1, cost[at] + (finalE ? Costs.EXTRA_E : Costs.EXTRA), EXTRA, 0, 1, 0);
+        }
+      }
+    }
+  }
+
+  private void match(int unit, int letter, int at) {
+    UnitForms forms = units[unit];
+    int packed = 0;
+    int known = forms.longest(Form.letter(letters.charAt(letter)));
+    int longest = Math.min(Math.min(LONGEST, Math.max(1, known)), lastLetter - letter);
+    for (int taken = 1; taken <= longest; taken++) {
+      int code = Form.letter(letters.charAt(letter + taken - 1));
+      packed = packed << 5 | code;
+      int form = code == 0 ? 0 : forms.form(packed);
+      if (form != 0 && fits(unit, form, letter, taken)) {
+        relax(at, width + taken, cost[at] + Form.points(form), MATCH, 1, taken, 0);
+      } else if (taken == 1) {
+        relax(at, width + 1, cost[at] + forms.other(letters.charAt(letter)), MATCH, 1, 1, 0);
+      }
+      if (code == 0) {
+        return;
+      }
+    }
+  }
+
+  private boolean fits(int unit, int form, int letter, int taken) {
+    return !Form.isOnlyInContext(form)
+        || readBack.says(unit, letters.substring(letter, letter + taken), letter);
+  }
+
+  /** A vowel letter, the next unit's consonant, then e: a split digraph in the attempt. */
+  private void split(int unit, int letter, int at) {
+    UnitForms next = units[unit + 1];
+    if (letter + 2 > lastE || next.vowel || !Form.isVowel(letters.charAt(letter))) {
+      return;
+    }
+    int form = units[unit].form(Form.letter(letters.charAt(letter)) | Form.SPLIT);
+    if (form == 0) {
+      return;
+    }
+    int packed = 0;
+    for (int taken = 1; taken <= 3 && letter + taken + 1 < lastLetter; taken++) {
+      packed = packed << 5 | Form.letter(letters.charAt(letter + taken));
+      int inner = next.form(packed);
+      if (inner == 0) {
+        continue;
+      }
+      int soFar = cost[at] + Form.points(form) + Form.points(inner);
+      if (letters.charAt(letter + taken + 1) == 'e') {
+        relax(at, 2 * width + taken + 2, soFar, SPLIT, 2, taken + 2, taken);
+      } else if (unit + 2 < lastUnit) {
+        secondConsonant(unit + 2, letter + taken + 1, at, soFar, taken);
+      }
+    }
+  }
+
+  private void secondConsonant(int unit, int letter, int at, int soFar, int first) {
+    if (letter + 1 >= lastLetter || units[unit].vowel || letters.charAt(letter + 1) != 'e') {
+      return;
+    }
+    int form = units[unit].form(Form.letter(letters.charAt(letter)));
+    if (form != 0 && Form.verdict(form) == Verdict.EXACT) {
+      relax(at, 3 * width + first + 3, soFar, SPLIT, 3, first + 3, first | 16);
+    }
+  }
+
+  private void swap(int unit, int letter, int at) {
+    String first = units[unit].grapheme;
+    String second = units[unit + 1].grapheme;
+    int taken = first.length() + second.length();
+    if (letter + taken <= lastLetter
+        && letters.charAt(letter) == second.charAt(0)
+        && !first.equals(second)
+        && letters.startsWith(second, letter)
+        && letters.startsWith(first, letter + second.length())) {
+      relax(at, 2 * width + taken, cost[at] + Costs.SWAP, SWAP, 2, taken, second.length());
+    }
+  }
+
+  private void relax(int at, int ahead, int points, int kind, int units, int taken, int inner) {
+    int to = at + ahead;
+    if (points < cost[to]) {
+      cost[to] = points;
+      from[to] = move(kind, units, taken, inner);
+    }
+  }
+}

@@ -1,0 +1,106 @@
+package dettato.mark;
+
+import dettato.rule.Outcome;
+import dettato.sound.Accent;
+import dettato.sound.Sound;
+import dettato.word.Lexicon;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * Marks attempts at words, sound by sound, in one accent. Words once seen are kept ready, up to a
+ * limit. Safe to share between threads.
+ */
+public final class AttemptMarker {
+  /** Changes when a judgement may come out differently; cached marks name it. */
+  public static final String VERSION = "1";
+
+  private static final int KEPT = 20_000;
+  private static final int LONGEST_ATTEMPT = 60;
+
+  private final Accent accent;
+  private final Lexicon lexicon;
+  private final Map<Word, Target> ready = new ConcurrentHashMap<>();
+
+  /**
+   * @param lexicon where other real words are looked up
+   */
+  public AttemptMarker(Accent accent, Lexicon lexicon) {
+    this.accent = accent;
+    this.lexicon = lexicon;
+  }
+
+  public Accent accent() {
+    return accent;
+  }
+
+  /**
+   * Judges what was written for a word. Anything a child can write is judged, nothing thrown;
+   * letters past the sixtieth are one extra.
+   */
+  public Mark mark(Word word, String attempt) {
+    Letters letters = Letters.of(attempt, word.spelling());
+    if (letters.text().isEmpty()) {
+      return blank(target(word), attempt, letters);
+    }
+    if (letters.text().equals(word.spelling())) {
+      return right(target(word), attempt, letters);
+    }
+    return new Judgement(target(word), lexicon, attempt, letters, LONGEST_ATTEMPT).mark();
+  }
+
+  private Target target(Word word) {
+    Target known = ready.get(word);
+    if (known != null) {
+      return known;
+    }
+    if (ready.size() >= KEPT) {
+      ready.clear();
+    }
+    Target made = new Target(word, accent);
+    ready.put(word, made);
+    return made;
+  }
+
+  private Mark right(Target target, String attempt, Letters letters) {
+    List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
+    target.opportunities.forEach(
+        o -> rules.add(new RuleMark(o, Outcome.APPLIED, target.units[o.unit()].grapheme)));
+    boolean apart = letters.oddities().contains("gap") || letters.oddities().contains("hyphen");
+    return new Mark(
+        target.word, attempt, apart ? Result.READS_RIGHT : Result.RIGHT, List.of(target.exact), List.of(), List.of(), rules, target.ipa,
+        Optional.empty(), letters.oddities(), 0);
+  }
+
+  private Mark blank(Target target, String attempt, Letters letters) {
+    List<UnitMark> units = new ArrayList<>();
+    int points = 0;
+    for (UnitForms unit : target.units) {
+      units.add(new UnitMark("", Verdict.MISSING, Optional.empty()));
+      points += unit.missing;
+    }
+    List<RuleMark> rules =
+        target.opportunities.stream().map(o -> new RuleMark(o, Outcome.UNTESTED, "")).toList();
+    return new Mark(
+        target.word, attempt, Result.BLANK, units, List.of(), List.of(), rules, "",
+        Optional.empty(), letters.oddities(), points);
+  }
+
+  /** Whether a sound is lost easily in a cluster: a nasal or a liquid next to a consonant. */
+  static String lost(Target target, int unit) {
+    Sound sound = target.units[unit].sound();
+    boolean nextConsonant = unit + 1 < target.units.length && !target.units[unit + 1].vowel;
+    boolean afterConsonant = unit > 0 && !target.units[unit - 1].vowel;
+    if (nextConsonant && Arrays.asList("m", "n", "ŋ").contains(sound.id())) {
+      return "nasal-lost";
+    }
+    return (nextConsonant || afterConsonant) && Arrays.asList("l", "r").contains(sound.id())
+        ? "liquid-lost"
+        : "";
+  }
+}

@@ -1,0 +1,55 @@
+package dettato.mark;
+
+import dettato.word.Word;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The judgement of one attempt at one word.
+ *
+ * @param units one for each unit of the target, in order
+ * @param extras letters that stand for nothing, left to right
+ * @param swaps neighbours that changed places
+ * @param rules one for each opportunity of the target
+ * @param readsAs how the attempt would be read, in IPA without slashes; "" when nothing was written
+ * @param realWord what kind of other real word was written, if one was
+ * @param oddities a gap, hyphen or capital inside the word, each named once
+ * @param points what the explanation costs: 0 for the model; see {@code costs.tsv}
+ */
+public record Mark(
+    Word target,
+    String attempt,
+    Result result,
+    List<UnitMark> units,
+    List<Extra> extras,
+    List<Swap> swaps,
+    List<RuleMark> rules,
+    String readsAs,
+    Optional<RealWord> realWord,
+    List<String> oddities,
+    int points) {
+
+  /** Another word of the lexicon: one that sounds the same, or not. */
+  public enum RealWord {
+    HOMOPHONE,
+    ANOTHER
+  }
+
+  public Mark {
+    units = List.copyOf(units);
+    extras = List.copyOf(extras);
+    swaps = List.copyOf(swaps);
+    rules = List.copyOf(rules);
+    oddities = List.copyOf(oddities);
+  }
+
+  /** Sounds represented legally. */
+  public long represented() {
+    return units.stream().filter(u -> u.verdict().represents()).count();
+  }
+
+  /** Element score, at most three a unit (Masterson and Apel 2010). */
+  public int elementScore() {
+    return units.stream().mapToInt(u -> u.verdict().elementScore()).sum();
+  }
+}

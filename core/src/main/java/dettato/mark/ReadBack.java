@@ -1,0 +1,60 @@
+package dettato.mark;
+
+import dettato.sound.Sound;
+import dettato.word.Reader;
+import dettato.word.Readings;
+import dettato.word.Unit;
+import java.util.List;
+
+/** How written graphemes are read where they stand, with the target as a hint between two readings. */
+final class ReadBack {
+  private final Target target;
+  private final char[] letters;
+
+  ReadBack(Target target, String letters) {
+    this.target = target;
+    this.letters = letters.toCharArray();
+  }
+
+  /** Whether a grapheme at this place may be read as the unit's sound. */
+  boolean says(int unit, String written, int at) {
+    UnitForms forms = target.units[unit];
+    Readings readings = forms.readings(written);
+    return readings.says(letters, at)
+        || forms.sound().isRun()
+            && !readings.speaks(letters, at)
+            && saysInParts(forms.sound(), written, at);
+  }
+
+  /** The IPA of a grapheme at this place, by rule alone. */
+  String ipa(String written, int at) {
+    List<Sound> options = Reader.sounds(letters, at, written);
+    if (!options.isEmpty()) {
+      return target.accent.say(options.get(0));
+    }
+    StringBuilder said = new StringBuilder();
+    for (Unit read : Reader.read(written.replace("_", ""))) {
+      said.append(target.accent.say(read.sound()));
+    }
+    return said.toString();
+  }
+
+  private boolean saysInParts(Sound sound, String written, int at) {
+    if (written.indexOf('_') >= 0) {
+      return false;
+    }
+    Sound first = sound.parts().get(0);
+    Sound second = sound.last();
+    for (int cut = 1; cut < written.length(); cut++) {
+      if (anyAlike(Reader.sounds(letters, at, written.substring(0, cut)), first)
+          && anyAlike(Reader.sounds(letters, at + cut, written.substring(cut)), second)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private boolean anyAlike(List<Sound> options, Sound sound) {
+    return options.stream().anyMatch(o -> target.accent.alike(o, sound));
+  }
+}

@@ -1,0 +1,93 @@
+package dettato.mark;
+
+import dettato.sound.Accent;
+import dettato.sound.Correspondence;
+import dettato.sound.Correspondences;
+import dettato.sound.Sound;
+import dettato.word.Reader;
+import dettato.word.Readings;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * Every grapheme that means something for a sound in an accent: its legal spellings and those of its
+ * near sounds. Made once for each sound and shared by all words.
+ */
+final class SoundForms {
+  final FormMap all;
+  final FormMap near;
+  private final Sound sound;
+  private final Accent accent;
+  private final Map<String, Readings> readings = new ConcurrentHashMap<>();
+
+  private SoundForms(
+      Sound sound, Accent accent, Map<Integer, Integer> all, Map<Integer, Integer> near) {
+    this.sound = sound;
+    this.accent = accent;
+    this.all = new FormMap(all);
+    this.near = new FormMap(near);
+  }
+
+  static SoundForms of(Sound sound, Accent accent) {
+    Map<Integer, Integer> near = new HashMap<>();
+    for (NearSounds.Near other : NearSounds.of(sound)) {
+      if (accent.alike(sound, other.sound())) {
+        continue;
+      }
+      int points = Costs.NEAR + other.points() * Costs.NEAR_STEP;
+      int form = Form.of(Verdict.NEAR, points, other.confusion());
+      Correspondences.of(other.sound()).stream()
+          .filter(c -> c.use().compareTo(Correspondence.Use.SOME) <= 0)
+          .forEach(c -> cheapest(near, Form.pack(c.grapheme().text()), form));
+    }
+    Map<Integer, Integer> all = new HashMap<>(near);
+    spellings(sound, accent)
+        .forEach(
+            (text, points) ->
+                cheapest(all, Form.pack(text), alternative(sound, text, points)));
+    return new SoundForms(sound, accent, all, near);
+  }
+
+  /** Longer consonant graphemes, such as gu and kn, spell their sound only in some places. */
+  private static int alternative(Sound sound, String text, int points) {
+    int form = Form.of(Verdict.ALTERNATIVE, points, "");
+    boolean picky = !sound.isVowel() && text.length() > 1 && Reader.needsContext(text);
+    return picky ? Form.onlyInContext(form) : form;
+  }
+
+  /** How a grapheme is read, asked whether it says this sound. */
+  Readings readings(String grapheme) {
+    Readings known = readings.get(grapheme);
+    return known != null
+        ? known
+        : readings.computeIfAbsent(
+            grapheme, g -> new Readings(g, s -> accent.alike(s, sound)));
+  }
+
+  /** Legal spellings with their points; those of a run are also the spellings of its parts, joined. */
+  private static Map<String, Integer> spellings(Sound sound, Accent accent) {
+    Map<String, Integer> legal = new HashMap<>();
+    Correspondences.legal(sound, accent)
+        .forEach(c -> legal.merge(c.grapheme().text(), Costs.alternative(c.use()), Math::min));
+    if (sound.isRun() && sound.parts().size() == 2) {
+      Map<String, Integer> second = spellings(sound.parts().get(1), accent);
+      spellings(sound.parts().get(0), accent)
+          .forEach(
+              (a, costA) ->
+                  second.forEach(
+                      (b, costB) -> {
+                        if (a.length() + b.length() <= 4 && (a + b).indexOf('_') < 0) {
+                          legal.merge(a + b, Math.max(costA, costB), Math::min);
+                        }
+                      }));
+    }
+    return legal;
+  }
+
+  static void cheapest(Map<Integer, Integer> forms, int key, int form) {
+    if (key != 0) {
+      forms.merge(key, form, (a, b) -> Form.points(b) < Form.points(a) ? b : a);
+    }
+  }
+}

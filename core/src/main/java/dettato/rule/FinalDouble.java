@@ -1,0 +1,81 @@
+package dettato.rule;
+
+import static dettato.rule.Example.over;
+import static dettato.rule.Example.right;
+import static dettato.rule.Example.under;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** /f l s z/ at the end of a one-beat word: cliff against leaf and wolf. */
+final class FinalDouble extends RuleAtUnit {
+  @Override
+  public String id() {
+    return "final-double";
+  }
+
+  @Override
+  public String name() {
+    return "ff ll ss zz at the end";
+  }
+
+  @Override
+  public String says() {
+    return "/f l s z/ at the end of a one-beat word right after one short vowel letter is ff, ll, ss, zz.";
+  }
+
+  @Override
+  public String saysToChild() {
+    return "Short vowel, then f, l, s or z at the end? Double it.";
+  }
+
+  @Override
+  public String reason() {
+    return "A doubled letter shows that the vowel before it is short.";
+  }
+
+  @Override
+  public List<String> contrast() {
+    return List.of("ff ll ss zz", "f l s z");
+  }
+
+  private static final Map<String, Set<String>> PLAIN =
+      Map.of("f", Set.of("f"), "l", Set.of("l"), "s", Set.of("s", "se", "ce"), "z", Set.of("z", "se", "ze"));
+
+  @Override
+  Optional<Opportunity> at(Place place) {
+    Set<String> plain = PLAIN.get(place.sound());
+    if (plain == null || !place.endsWordOrBase() || place.inEnding() || place.beatsUpTo() != 1) {
+      return Optional.empty();
+    }
+    String doubled = place.sound() + place.sound();
+    if (place.afterShortVowelLetter() || isAllOrRoll(place)) {
+      return Optional.of(
+          Opportunity.due(id(), place.index(), Set.of(doubled),
+              "one short vowel letter stands right before /" + place.sound() + "/ at the end of a one-beat word: " + doubled + " is due"));
+    }
+    return Optional.of(
+        Opportunity.notDue(id(), place.index(), plain, Set.of(doubled),
+            "no single short vowel letter stands right before /" + place.sound() + "/: one " + place.sound() + " is due"));
+  }
+
+  /** all and roll double their l as words with a short vowel do. */
+  private static boolean isAllOrRoll(Place place) {
+    return place.sound().equals("l")
+        && place.before().filter(u -> u.grapheme().text().matches("[aou]")).isPresent();
+  }
+
+
+  @Override
+  public List<Example> examples() {
+    return List.of(
+        right("cliff"),
+        right("shell"),
+        right("leaf"),
+        right("wolf"),
+        under("cliff", "clif"),
+        over("beef", "beeff"));
+  }
+}

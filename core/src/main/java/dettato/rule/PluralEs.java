@@ -1,0 +1,70 @@
+package dettato.rule;
+
+import static dettato.rule.Example.over;
+import static dettato.rule.Example.right;
+import static dettato.rule.Example.under;
+
+import dettato.word.Join;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** The plural, or he/she/it ending: brushes against books. */
+final class PluralEs extends RuleAtUnit {
+  @Override
+  public String id() {
+    return "plural-es";
+  }
+
+  @Override
+  public String name() {
+    return "es or s";
+  }
+
+  @Override
+  public String says() {
+    return "After s, x, z, sh, ch, where the ending is heard as a new beat, it is es; else s.";
+  }
+
+  @Override
+  public String saysToChild() {
+    return "Can you hear an extra beat? Write es.";
+  }
+
+  @Override
+  public String reason() {
+    return "The e makes the ending sayable after a hissing sound.";
+  }
+
+  @Override
+  public List<String> contrast() {
+    return List.of("es", "s");
+  }
+
+  @Override
+  Optional<Opportunity> at(Place place) {
+    Optional<Join> join = place.word().join().filter(j -> j.ending().equals("s") || j.ending().equals("es"));
+    if (join.isEmpty() || !place.word().cut().isLast(place.index()) || join.get().change() != Join.Change.NONE) {
+      return Optional.empty();
+    }
+    String base = join.get().base();
+    if (base.matches(".*(s|x|z|sh|ch)") && place.sound().equals("KIT+z")) {
+      return Optional.of(
+          Opportunity.due(id(), place.index(), Set.of("es"), base + " ends in a hissing sound and the ending is a new beat: es is due"));
+    }
+    return base.matches(".*[ey]")
+        ? Optional.empty()
+        : Optional.of(
+            Opportunity.notDue(id(), place.index(), Set.of("s"), Set.of("es"), base + " takes no new beat: s alone is due"));
+  }
+
+
+  @Override
+  public List<Example> examples() {
+    return List.of(
+        right("brushes"),
+        right("books"),
+        under("crashes", "crashs"),
+        over("crabs", "crabes"));
+  }
+}

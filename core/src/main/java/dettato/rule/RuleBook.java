@@ -1,0 +1,55 @@
+package dettato.rule;
+
+import dettato.word.Word;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** The catalogue: every rule, in the order screens list them. */
+public final class RuleBook {
+  /** The order of rules is this list. */
+  public static final List<SpellingRule> RULES =
+      List.of(
+          new FinalK(),
+          new FinalCh(),
+          new FinalJ(),
+          new FinalDouble(),
+          new COrK(),
+          new SplitVowel(),
+          new EndAi(),
+          new DoubleBeforeEnding(),
+          new PastEd(),
+          new PluralEs());
+
+  private static final Map<String, SpellingRule> BY_ID =
+      RULES.stream().collect(Collectors.toMap(SpellingRule::id, Function.identity()));
+
+  private RuleBook() {}
+
+  /**
+   * The rule with this id.
+   *
+   * @throws IllegalArgumentException when there is none
+   */
+  public static SpellingRule of(String id) {
+    SpellingRule rule = BY_ID.get(id);
+    if (rule == null) {
+      throw new IllegalArgumentException("rule '" + id + "' is not in the catalogue");
+    }
+    return rule;
+  }
+
+  /** Where rules decide in a word: places the word itself obeys, left to right within each rule. */
+  public static List<Opportunity> opportunities(Word word) {
+    return RULES.stream()
+        .flatMap(r -> r.places(word).stream())
+        .filter(p -> obeys(word, p))
+        .toList();
+  }
+
+  /** Whether the word's own grapheme is due at a place; if not, the word is an exception. */
+  static boolean obeys(Word word, Opportunity place) {
+    return place.due().contains(word.cut().unit(place.unit()).grapheme().text());
+  }
+}

@@ -1,0 +1,50 @@
+package dettato.rule;
+
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+
+/**
+ * How often a rule holds in a list of words.
+ *
+ * @param due words that obey on the side where the special spelling is due, commonest first
+ * @param notDue words that obey on the other side, commonest first
+ * @param exceptions words that break the rule, commonest first
+ */
+public record RuleFigures(
+    String rule, List<String> due, List<String> notDue, List<String> exceptions) {
+  public RuleFigures {
+    due = List.copyOf(due);
+    notDue = List.copyOf(notDue);
+    exceptions = List.copyOf(exceptions);
+  }
+
+  /** Counts a rule over words, which are taken in the order given. */
+  public static RuleFigures of(SpellingRule rule, Collection<Word> words) {
+    List<String> due = new ArrayList<>();
+    List<String> notDue = new ArrayList<>();
+    List<String> exceptions = new ArrayList<>();
+    for (Word word : words) {
+      List<Opportunity> places = rule.places(word);
+      if (places.stream().anyMatch(p -> !RuleBook.obeys(word, p))) {
+        exceptions.add(word.spelling());
+      } else if (places.stream().anyMatch(p -> p.side() == Side.DUE)) {
+        due.add(word.spelling());
+      } else if (!places.isEmpty()) {
+        notDue.add(word.spelling());
+      }
+    }
+    return new RuleFigures(rule.id(), due, notDue, exceptions);
+  }
+
+  /** Words that obey. */
+  public int holds() {
+    return due.size() + notDue.size();
+  }
+
+  /** Words where the rule decides at all. */
+  public int total() {
+    return holds() + exceptions.size();
+  }
+}

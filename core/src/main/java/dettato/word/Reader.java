@@ -1,0 +1,127 @@
+package dettato.word;
+
+import dettato.sound.Grapheme;
+import dettato.sound.Sound;
+import dettato.table.Table;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Reads a spelling aloud by rule, as a teacher reads a wrong spelling back to a child. Deterministic:
+ * at each place the first row of {@code reading.tsv} that fits decides.
+ *
+ * <p>Source: ordered context rules as in Elovitz, Johnson, McHugh and Shore, "Letter-to-Sound Rules
+ * for Automatic Translation of English Text to Phonetics", IEEE Trans. ASSP 24(6), 1976; the rows
+ * are our own. Cost: O(letters × rows of a letter).
+ */
+public final class Reader {
+  private static final List<ReadingRule> RULES =
+      List.copyOf(Table.load(Reader.class, "reading.tsv", ReadingRule::of));
+  private static final ReadingRule[][] BY_LETTER = byLetter();
+  private static final Map<String, List<ReadingRule>> BY_GRAPHEME = byGrapheme();
+
+  private Reader() {}
+
+  /**
+   * Cuts and reads a spelling of lower-case letters. Silent letters join the unit before them (or,
+   * at the start, the one after); letters no row reads (apostrophes) are left out of the sounds.
+   */
+  public static List<Unit> read(String spelling) {
+    char[] word = spelling.toCharArray();
+    List<Unit> units = new ArrayList<>();
+    boolean[] taken = new boolean[word.length];
+    StringBuilder silent = new StringBuilder();
+    int at = 0;
+    while (at < word.length) {
+      ReadingRule rule = taken[at] ? null : first(word, at);
+      if (rule == null || rule.sounds().isEmpty()) {
+        int length = rule == null ? 1 : rule.grapheme().head().length();
+        if (!taken[at]) {
+          attach(units, silent, spelling.substring(at, at + length));
+        }
+        at += length;
+        continue;
+      }
+      int e = rule.silentE(at);
+      if (e >= 0) {
+        taken[e] = true;
+      }
+      String text = silent + rule.grapheme().text();
+      silent.setLength(0);
+      units.add(new Unit(rule.sounds().get(0), new Grapheme(text), Unit.Stress.NONE, false));
+      at += rule.grapheme().head().length();
+    }
+    return units;
+  }
+
+  /**
+   * What a grapheme may say at a place of a spelling, likeliest first; empty when no row lets it
+   * speak there.
+   */
+  public static List<Sound> sounds(char[] word, int at, String grapheme) {
+    for (ReadingRule rule : BY_GRAPHEME.getOrDefault(grapheme, List.of())) {
+      if (rule.fits(word, at)) {
+        return rule.sounds();
+      }
+    }
+    return List.of();
+  }
+
+  static List<ReadingRule> rulesOf(String grapheme) {
+    return BY_GRAPHEME.getOrDefault(grapheme, List.of());
+  }
+
+  /** Whether a grapheme speaks only in some surroundings, by the table. */
+  public static boolean needsContext(String grapheme) {
+    return BY_GRAPHEME.getOrDefault(grapheme, List.of()).stream()
+        .noneMatch(r -> r.before().isEmpty() && r.after().isEmpty());
+  }
+
+  private static void attach(List<Unit> units, StringBuilder silent, String letters) {
+    if (units.isEmpty() || units.get(units.size() - 1).grapheme().isSplit()) {
+      silent.append(letters);
+    } else {
+      Unit last = units.remove(units.size() - 1);
+      units.add(
+          new Unit(
+              last.sound(),
+              new Grapheme(last.grapheme().text() + letters),
+              Unit.Stress.NONE,
+              false));
+    }
+  }
+
+  private static @org.jspecify.annotations.Nullable ReadingRule first(char[] word, int at) {
+    int letter = word[at] - 'a';
+    if (letter < 0 || letter >= 26) {
+      return null;
+    }
+    for (ReadingRule rule : BY_LETTER[letter]) {
+      if (rule.fits(word, at)) {
+        return rule;
+      }
+    }
+    return null;
+  }
+
+  private static ReadingRule[][] byLetter() {
+    ReadingRule[][] rules = new ReadingRule[26][];
+    for (char c = 'a'; c <= 'z'; c++) {
+      String letter = String.valueOf(c);
+      rules[c - 'a'] =
+          RULES.stream()
+              .filter(r -> r.grapheme().text().startsWith(letter))
+              .toArray(ReadingRule[]::new);
+    }
+    return rules;
+  }
+
+  private static Map<String, List<ReadingRule>> byGrapheme() {
+    Map<String, List<ReadingRule>> map = new HashMap<>();
+    RULES.forEach(
+        r -> map.computeIfAbsent(r.grapheme().text(), g -> new ArrayList<>()).add(r));
+    return map;
+  }
+}
