@@ -1,0 +1,54 @@
+package dettato.diagnose;
+
+import java.util.List;
+
+/**
+ * Where a child stands with one rule.
+ *
+ * @param state what the evidence allows to say
+ * @param kind in which way the rule is failed, when it is a pattern
+ * @param probability that the child's true rate of success is below what counts as secure, in [0, 1]
+ * @param opportunities how many places tested the rule, on the sides that the kind is about
+ * @param failures how many of them failed
+ * @param evidence what it rests on, newest first; never empty
+ * @param wouldChange what would change this, in words
+ */
+public record Standing(
+    String rule,
+    State state,
+    Kind kind,
+    double probability,
+    int opportunities,
+    int failures,
+    List<Evidence> evidence,
+    String wouldChange) {
+
+  /** What the evidence allows to say. */
+  public enum State {
+    PATTERN,
+    SLIP,
+    SECURE,
+    NOT_ENOUGH
+  }
+
+  /** How a rule is failed. */
+  public enum Kind {
+    /** Its special spelling is left out where it is due. */
+    UNDER,
+    /** It is put where it is not due. */
+    OVER,
+    /** Both: the child is guessing. */
+    MIXED
+  }
+
+  public Standing {
+    evidence = List.copyOf(evidence);
+    if (evidence.isEmpty()) {
+      throw new IllegalArgumentException("no evidence for " + rule);
+    }
+  }
+
+  public boolean isPattern() {
+    return state == State.PATTERN;
+  }
+}

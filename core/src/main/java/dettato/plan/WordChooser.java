@@ -1,0 +1,158 @@
+package dettato.plan;
+
+import dettato.rule.Opportunity;
+import dettato.rule.RuleBook;
+import dettato.rule.Side;
+import dettato.rule.SpellingRule;
+import dettato.sound.Accent;
+import dettato.word.Lexicon;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Chooses words for a rule: both sides of the contrast, in an order nobody can guess. The same seed
+ * gives the same words.
+ */
+public final class WordChooser {
+  /** The longest run of one side that is left standing. */
+  static final int LONGEST_RUN = 2;
+
+  private static final int WINDOW = 4;
+
+  /**
+   * What is asked for.
+   *
+   * @param count how many words
+   * @param step up to which step of the sequence graphemes are taught
+   * @param easiestFirst whether easy words come before hard ones, as far as the sides allow
+   * @param without spellings not to be taken, such as those of this month
+   * @param seed for the order
+   */
+  public record Request(
+      String rule, int count, int step, boolean easiestFirst, Set<String> without, long seed) {
+    public Request {
+      without = Set.copyOf(without);
+    }
+  }
+
+  private final Lexicon lexicon;
+  private final Accent accent;
+  private final TeachingSequence sequence;
+  private final Map<String, List<Choice>> known = new ConcurrentHashMap<>();
+
+  public WordChooser(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
+    this.lexicon = lexicon;
+    this.accent = accent;
+    this.sequence = sequence;
+  }
+
+  /**
+   * Every word that may be proposed for a rule, the easiest first: few sounds, then common.
+   * Untaught graphemes are those after {@code step}.
+   */
+  public List<Choice> candidates(String rule, int step) {
+    return known
+        .computeIfAbsent(rule + "/" + step, k -> find(RuleBook.of(rule), step));
+  }
+
+  /**
+   * Words for a rule, about as many from each side, all taught. Fewer than asked when there are not
+   * enough.
+   */
+  public List<Choice> choose(Request request) {
+    Random random = new Random(request.seed());
+    List<Choice> taught =
+        candidates(request.rule(), request.step()).stream()
+            .filter(Choice::isTaught)
+            .filter(c -> !request.without().contains(c.word().spelling()))
+            .toList();
+    List<Choice> due = pick(side(taught, Side.DUE), (request.count() + 1) / 2, random);
+    List<Choice> notDue =
+        pick(side(taught, Side.NOT_DUE), request.count() - due.size(), random);
+    if (due.size() + notDue.size() < request.count()) {
+      due = pick(side(taught, Side.DUE), request.count() - notDue.size(), random);
+    }
+    Comparator<Choice> easiest = ease();
+    if (request.easiestFirst()) {
+      due.sort(easiest);
+      notDue.sort(easiest);
+    }
+    return mix(due, notDue, random);
+  }
+
+  private List<Choice> find(SpellingRule rule, int step) {
+    return lexicon.words(accent.id()).stream()
+        .filter(w -> w.use() == Word.Use.CHOOSE && w.cut().size() > 1)
+        .flatMap(w -> choice(rule, w, step))
+        .sorted(ease())
+        .toList();
+  }
+
+  private Stream<Choice> choice(SpellingRule rule, Word word, int step) {
+    List<Opportunity> places = rule.places(word);
+    boolean regular =
+        !places.isEmpty()
+            && places.stream().map(Opportunity::side).distinct().count() == 1
+            && places.stream()
+                .allMatch(p -> p.due().contains(word.cut().unit(p.unit()).grapheme().text()));
+    return regular
+        ? Stream.of(
+            new Choice(
+                word, places.get(places.size() - 1), sequence.untaught(word, step, accent)))
+        : Stream.empty();
+  }
+
+  private static Comparator<Choice> ease() {
+    return Comparator.<Choice>comparingInt(c -> c.word().cut().size())
+        .thenComparingInt(c -> c.word().rank())
+        .thenComparing(c -> c.word().spelling());
+  }
+
+  private static List<Choice> side(List<Choice> all, Side side) {
+    return all.stream().filter(c -> c.side() == side).collect(Collectors.toList());
+  }
+
+  /** Some of the easier words, drawn at random from several times as many as are needed. */
+  private static List<Choice> pick(List<Choice> from, int count, Random random) {
+    List<Choice> pool = new ArrayList<>(from.subList(0, Math.min(from.size(), count * WINDOW)));
+    Collections.shuffle(pool, random);
+    return new ArrayList<>(pool.subList(0, Math.min(pool.size(), Math.max(0, count))));
+  }
+
+  /** Draws sides at random, each as often as it has words left, with no run longer than two. */
+  private static List<Choice> mix(List<Choice> due, List<Choice> notDue, Random random) {
+    List<Choice> order = new ArrayList<>();
+    int a = 0;
+    int b = 0;
+    int run = 0;
+    Side last = null;
+    while (a < due.size() || b < notDue.size()) {
+      int leftA = due.size() - a;
+      int leftB = notDue.size() - b;
+      boolean takeDue = random.nextInt(leftA + leftB) < leftA;
+      if (leftA > 2 * (leftB + 1) - 1) {
+        takeDue = true;
+      } else if (leftB > 2 * (leftA + 1) - 1) {
+        takeDue = false;
+      }
+      Side side = takeDue ? Side.DUE : Side.NOT_DUE;
+      if (side == last && run >= LONGEST_RUN && leftA > 0 && leftB > 0) {
+        takeDue = !takeDue;
+        side = takeDue ? Side.DUE : Side.NOT_DUE;
+      }
+      run = side == last ? run + 1 : 1;
+      last = side;
+      order.add(takeDue ? due.get(a++) : notDue.get(b++));
+    }
+    return order;
+  }
+}

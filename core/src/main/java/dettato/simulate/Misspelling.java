@@ -1,0 +1,101 @@
+package dettato.simulate;
+
+import dettato.rule.Opportunity;
+import dettato.rule.Outcome;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+
+/** Spells a word as a child with a habit, or with a slip, would. */
+final class Misspelling {
+  private static final Map<String, String> NEAR =
+      Map.ofEntries(
+          Map.entry("i", "e"), Map.entry("e", "i"), Map.entry("a", "u"), Map.entry("o", "u"),
+          Map.entry("u", "o"), Map.entry("d", "t"), Map.entry("t", "d"), Map.entry("b", "d"),
+          Map.entry("p", "b"), Map.entry("g", "c"), Map.entry("th", "f"), Map.entry("v", "f"),
+          Map.entry("sh", "s"), Map.entry("ea", "ee"), Map.entry("ee", "ea"), Map.entry("ai", "a_e"),
+          Map.entry("oa", "o_e"), Map.entry("m", "n"));
+
+  private Misspelling() {}
+
+  /** The word with the rule failed at one place. */
+  static Optional<String> by(Opportunity place, Outcome kind, Segmentation cut) {
+    String grapheme = cut.unit(place.unit()).grapheme().text();
+    if (kind == Outcome.OVER) {
+      return place.over().stream().sorted().findFirst().map(g -> with(cut, place.unit(), g));
+    }
+    return plain(place.rule(), grapheme, cut.unit(place.unit()))
+        .map(g -> with(cut, place.unit(), g));
+  }
+
+  private static Optional<String> plain(String rule, String grapheme, Unit unit) {
+    return switch (rule) {
+      case "final-k" -> Optional.of("k");
+      case "final-ch" -> Optional.of("ch");
+      case "final-j" -> Optional.of(grapheme.equals("dg") ? "g" : "ge");
+      case "c-or-k" -> Optional.of("c");
+      case "end-ai" -> Optional.of("ai");
+      case "plural-es" -> Optional.of("s");
+      case "past-ed" -> Optional.of(unit.sound().isRun() ? "id" : unit.sound().id());
+      case "split-vowel" -> Optional.of(grapheme.substring(0, 1));
+      case "final-double", "double-before-ending" ->
+          Optional.of(grapheme.substring(0, grapheme.length() - 1));
+      default -> Optional.empty();
+    };
+  }
+
+  /** The word with one slip: a near letter, a letter left out or two turned round. */
+  static String slip(Segmentation cut, Random random) {
+    List<String> ways = new ArrayList<>();
+    for (int i = 0; i < cut.size(); i++) {
+      String near = NEAR.get(cut.unit(i).grapheme().text());
+      if (near != null) {
+        ways.add(with(cut, i, near));
+      }
+      if (isInner(cut, i)) {
+        ways.add(with(cut, i, ""));
+      }
+    }
+    String word = cut.spelling();
+    if (word.length() > 3) {
+      int at = 1 + random.nextInt(word.length() - 2);
+      ways.add(
+          word.substring(0, at) + word.charAt(at + 1) + word.charAt(at) + word.substring(at + 2));
+    }
+    ways.removeIf(w -> w.equals(word) || w.isEmpty());
+    return ways.isEmpty() ? word : ways.get(random.nextInt(ways.size()));
+  }
+
+  /** A consonant beside another, which is easily lost. */
+  private static boolean isInner(Segmentation cut, int i) {
+    return i > 0
+        && i + 1 < cut.size()
+        && !cut.unit(i).sound().isVowel()
+        && !cut.unit(i + 1).sound().isVowel()
+        && !cut.unit(i).grapheme().isSplit();
+  }
+
+  /** The word's spelling with another grapheme at one unit. */
+  static String with(Segmentation cut, int unit, String grapheme) {
+    StringBuilder text = new StringBuilder();
+    int owed = -1;
+    for (int i = 0; i < cut.size(); i++) {
+      String g = i == unit ? grapheme : cut.unit(i).grapheme().text();
+      int gap = g.indexOf('_');
+      text.append(gap < 0 ? g : g.substring(0, gap));
+      if (gap > 0) {
+        int e = cut.silentE(i);
+        owed = e < 0 ? i + 1 : cut.unitAt(e - 1);
+      }
+      if (owed == i) {
+        text.append('e');
+        owed = -1;
+      }
+    }
+    return text.toString();
+  }
+}
