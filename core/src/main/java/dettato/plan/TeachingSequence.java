@@ -8,16 +8,19 @@ import dettato.table.Table;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * In which order correspondences are taught: our own order, derived from the lexicon (each step adds
  * the few that unlock the most common words), kept as the table {@code teaching-sequence.tsv} that a
  * school may edit.
- *
- * @param steps in order, the first being step 1
  */
-public record TeachingSequence(List<Step> steps) {
+public final class TeachingSequence {
+  private final List<Step> steps;
+  private final Map<String, List<Step>> byGrapheme;
+
   /**
    * One correspondence at its step.
    *
@@ -25,8 +28,16 @@ public record TeachingSequence(List<Step> steps) {
    */
   public record Step(int number, Grapheme grapheme, Sound sound, int unlocks, String example) {}
 
-  public TeachingSequence {
-    steps = List.copyOf(steps);
+  /**
+   * @param steps in order, the first being step 1
+   */
+  public TeachingSequence(List<Step> steps) {
+    this.steps = List.copyOf(steps);
+    this.byGrapheme = steps.stream().collect(Collectors.groupingBy(s -> s.grapheme().text()));
+  }
+
+  public List<Step> steps() {
+    return steps;
   }
 
   /** The shipped sequence. */
@@ -56,8 +67,8 @@ public record TeachingSequence(List<Step> steps) {
 
   /** The step at which a unit of a word is taught in an accent; empty when it never is. */
   public Optional<Integer> taughtAt(Unit unit, Accent accent) {
-    return steps.stream()
-        .filter(s -> s.grapheme().equals(unit.grapheme()) && accent.alike(s.sound(), unit.sound()))
+    return byGrapheme.getOrDefault(unit.grapheme().text(), List.of()).stream()
+        .filter(s -> accent.alike(s.sound(), unit.sound()))
         .map(Step::number)
         .findFirst();
   }

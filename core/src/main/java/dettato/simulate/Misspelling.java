@@ -5,6 +5,7 @@ import dettato.rule.Outcome;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +27,9 @@ final class Misspelling {
   static Optional<String> by(Opportunity place, Outcome kind, Segmentation cut) {
     String grapheme = cut.unit(place.unit()).grapheme().text();
     if (kind == Outcome.OVER) {
-      return place.over().stream().sorted().findFirst().map(g -> with(cut, place.unit(), g));
+      return place.over().stream()
+          .max(Comparator.comparingInt(String::length).thenComparing(g -> g))
+          .map(g -> with(cut, place.unit(), g));
     }
     return plain(place.rule(), grapheme, cut.unit(place.unit()))
         .map(g -> with(cut, place.unit(), g));

@@ -1,0 +1,38 @@
+package dettato.app.exchange;
+
+import dettato.app.account.Teacher;
+import dettato.app.school.Classes;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Attempts as a file. */
+@RestController
+class AttemptFileController {
+  private final AttemptFiles files;
+  private final Classes classes;
+
+  AttemptFileController(AttemptFiles files, Classes classes) {
+    this.files = files;
+    this.classes = classes;
+  }
+
+  @PostMapping(path = "/api/classes/{id}/attempts/import", consumes = "text/csv")
+  AttemptFiles.Imported read(
+      @PathVariable long id, @RequestBody byte[] csv, @AuthenticationPrincipal Teacher teacher) {
+    return files.read(
+        new String(csv, java.nio.charset.StandardCharsets.UTF_8), classes.find(id, teacher));
+  }
+
+  @GetMapping(path = "/api/classes/{id}/attempts.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> write(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"attempts.csv\"")
+        .body(files.write(classes.find(id, teacher)));
+  }
+}

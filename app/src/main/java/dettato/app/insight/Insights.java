@@ -1,0 +1,184 @@
+package dettato.app.insight;
+
+import dettato.app.marking.Attempts;
+import dettato.app.school.Pupil;
+import dettato.app.school.SchoolClass;
+import dettato.diagnose.Diagnosis;
+import dettato.diagnose.Evidence;
+import dettato.diagnose.Settings;
+import dettato.diagnose.Standing;
+import dettato.mark.Result;
+import dettato.rule.RuleBook;
+import dettato.rule.SpellingRule;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** What the attempts of a class say, child by child and rule by rule. Nothing here is stored. */
+@Service
+class Insights {
+  private final Attempts attempts;
+
+  Insights(Attempts attempts) {
+    this.attempts = attempts;
+  }
+
+  /** One piece of evidence. */
+  record EvidenceView(LocalDate date, String target, String attempt, String outcome) {
+    static EvidenceView of(Evidence e) {
+      return new EvidenceView(e.date(), e.target(), e.attempt(), e.outcome().name());
+    }
+  }
+
+  /** A pattern of one child. */
+  record Finding(
+      String pupil, String rule, Standing.Kind kind, double probability, int opportunities,
+      int failures, List<EvidenceView> evidence) {}
+
+  record Findings(List<Finding> findings) {}
+
+  /** Where one child stands with one rule. */
+  record Cell(
+      String rule, Standing.State state, Standing.Kind kind, double probability, int opportunities,
+      int failures, String wouldChange, List<EvidenceView> evidence) {}
+
+  record Row(Pupil pupil, List<Cell> cells) {}
+
+  record RuleHead(String id, String name) {}
+
+  /** Children who share a pattern. */
+  record Group(
+      String rule, String ruleName, Standing.Kind kind, List<String> pupils, int failures,
+      int opportunities, String exampleTarget, String exampleAttempt) {}
+
+  /** Shares of what goes wrong by what it needs: attempts, not children. */
+  record Needs(int hearing, int choosing, int building) {}
+
+  record ClassMap(
+      List<RuleHead> rules, List<Row> rows, List<Group> groups, Needs needs, int attempts,
+      @org.jspecify.annotations.Nullable LocalDate from,
+      @org.jspecify.annotations.Nullable LocalDate to) {}
+
+  /** Patterns only, strongest first. */
+  Findings findings(SchoolClass of, LocalDate asOf) {
+    List<Finding> findings = new ArrayList<>();
+    standings(of, asOf, attempts.marked(of))
+        .forEach(
+            (pupil, standings) ->
+                standings.stream()
+                    .filter(Standing::isPattern)
+                    .forEach(s -> findings.add(finding(pupil, s))));
+    findings.sort(
+        Comparator.comparingDouble(Finding::probability)
+            .reversed()
+            .thenComparing(Finding::pupil)
+            .thenComparing(Finding::rule));
+    return new Findings(findings);
+  }
+
+  /** Children against rules. */
+  ClassMap map(SchoolClass of, LocalDate asOf) {
+    List<Attempts.Marked> marked =
+        attempts.marked(of).stream().filter(m -> !m.date().isAfter(asOf)).toList();
+    Map<Pupil, List<Standing>> standings = standings(of, asOf, marked);
+    List<RuleHead> rules =
+        RuleBook.RULES.stream().map(r -> new RuleHead(r.id(), r.name())).toList();
+    List<Row> rows =
+        of.pupils().stream()
+            .map(p -> new Row(p, standings.getOrDefault(p, List.of()).stream().map(Insights::cell).toList()))
+            .toList();
+    LocalDate from = marked.stream().map(Attempts.Marked::date).min(Comparator.naturalOrder()).orElse(null);
+    LocalDate to = marked.stream().map(Attempts.Marked::date).max(Comparator.naturalOrder()).orElse(null);
+    return new ClassMap(rules, rows, groups(standings), needs(marked), marked.size(), from, to);
+  }
+
+  private static Map<Pupil, List<Standing>> standings(
+      SchoolClass of, LocalDate asOf, List<Attempts.Marked> marked) {
+    Diagnosis diagnosis =
+        new Diagnosis(Settings.USUAL.withDifferentWords(of.differentWords()), asOf);
+    Map<Long, List<Evidence>> evidence = new HashMap<>();
+    marked.forEach(
+        m -> evidence.computeIfAbsent(m.pupilId(), p -> new ArrayList<>()).addAll(m.evidence()));
+    Map<Pupil, List<Standing>> standings = new java.util.LinkedHashMap<>();
+    of.pupils()
+        .forEach(
+            p ->
+                standings.put(
+                    p, diagnosis.standings(evidence.getOrDefault(p.id(), List.of()))));
+    return standings;
+  }
+
+  private static Finding finding(Pupil pupil, Standing s) {
+    return new Finding(
+        pupil.name(), s.rule(), s.kind(), s.probability(), s.opportunities(), s.failures(),
+        s.evidence().stream().map(EvidenceView::of).toList());
+  }
+
+  private static Cell cell(Standing s) {
+    return new Cell(
+        s.rule(), s.state(), s.kind(), s.probability(), s.opportunities(), s.failures(),
+        s.wouldChange(), s.evidence().stream().map(EvidenceView::of).toList());
+  }
+
+  private static List<Group> groups(Map<Pupil, List<Standing>> standings) {
+    Map<String, List<Map.Entry<Pupil, Standing>>> shared = new TreeMap<>();
+    standings.forEach(
+        (pupil, all) ->
+            all.stream()
+                .filter(Standing::isPattern)
+                .forEach(
+                    s ->
+                        shared
+                            .computeIfAbsent(s.rule() + "/" + s.kind(), k -> new ArrayList<>())
+                            .add(Map.entry(pupil, s))));
+    return shared.values().stream()
+        .map(Insights::group)
+        .sorted(
+            Comparator.<Group>comparingInt(g -> -g.pupils().size()).thenComparing(Group::rule))
+        .toList();
+  }
+
+  private static Group group(List<Map.Entry<Pupil, Standing>> members) {
+    Standing first = members.get(0).getValue();
+    SpellingRule rule = RuleBook.of(first.rule());
+    Evidence example =
+        first.evidence().stream()
+            .filter(e -> e.outcome() != dettato.rule.Outcome.APPLIED)
+            .findFirst()
+            .orElse(first.evidence().get(0));
+    return new Group(
+        rule.id(),
+        rule.name(),
+        first.kind(),
+        members.stream().map(m -> m.getKey().name()).collect(Collectors.toList()),
+        members.stream().mapToInt(m -> m.getValue().failures()).sum(),
+        members.stream().mapToInt(m -> m.getValue().opportunities()).sum(),
+        example.target(),
+        example.attempt());
+  }
+
+  private static Needs needs(List<Attempts.Marked> marked) {
+    int hearing = 0;
+    int choosing = 0;
+    int building = 0;
+    for (Attempts.Marked m : marked) {
+      if (m.result().equals(Result.RIGHT.name()) || m.state() != Attempts.State.WRITTEN) {
+        continue;
+      }
+      if (m.failsJoin()) {
+        building++;
+      } else if (m.result().equals(Result.SOUND_ERROR.name())) {
+        hearing++;
+      } else {
+        choosing++;
+      }
+    }
+    return new Needs(hearing, choosing, building);
+  }
+}

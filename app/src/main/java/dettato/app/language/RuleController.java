@@ -1,0 +1,61 @@
+package dettato.app.language;
+
+import dettato.rule.RuleBook;
+import dettato.rule.RuleFigures;
+import dettato.rule.SpellingRule;
+import dettato.word.Word;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The rule catalogue with live figures. */
+@RestController
+class RuleController {
+  private static final int SHOWN = 12;
+  private final Languages languages;
+  private final Map<String, List<RuleView>> counted = new ConcurrentHashMap<>();
+
+  RuleController(Languages languages) {
+    this.languages = languages;
+  }
+
+  record RuleView(
+      String id,
+      String name,
+      String says,
+      String saysToChild,
+      String reason,
+      List<String> contrast,
+      int holds,
+      int total,
+      List<String> due,
+      List<String> notDue,
+      List<String> exceptions) {}
+
+  @GetMapping("/api/rules")
+  List<RuleView> rules(@RequestParam(defaultValue = "en-GB") String accent) {
+    Language language = languages.of(accent);
+    return counted.computeIfAbsent(
+        language.accent().id(),
+        a -> RuleBook.RULES.stream().map(r -> view(r, language.words())).toList());
+  }
+
+  private static RuleView view(SpellingRule rule, List<Word> words) {
+    RuleFigures figures = RuleFigures.of(rule, words);
+    return new RuleView(
+        rule.id(),
+        rule.name(),
+        rule.says(),
+        rule.saysToChild(),
+        rule.reason(),
+        rule.contrast(),
+        figures.holds(),
+        figures.total(),
+        figures.due().stream().limit(SHOWN).toList(),
+        figures.notDue().stream().limit(SHOWN).toList(),
+        figures.exceptions().stream().limit(SHOWN).toList());
+  }
+}

@@ -1,0 +1,13 @@
+package dettato.app.marking;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.repository.ListCrudRepository;
+
+interface AttemptRows extends ListCrudRepository<AttemptRow, Long> {
+  List<AttemptRow> findByClassIdOrderByWrittenOnAscIdAsc(Long classId);
+
+  List<AttemptRow> findByItemIdIn(List<Long> itemIds);
+
+  Optional<AttemptRow> findByPupilIdAndItemId(Long pupilId, Long itemId);
+}

@@ -1,0 +1,86 @@
+package dettato.app.marking;
+
+import dettato.mark.Explanation;
+import dettato.mark.Extra;
+import dettato.mark.Mark;
+import dettato.mark.UnitMark;
+import dettato.mark.Verdict;
+import dettato.rule.Outcome;
+import dettato.rule.RuleBook;
+import dettato.sound.Accent;
+import dettato.word.Segmentation;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A mark as the API shows it.
+ *
+ * @param swapped pairs of unit indices whose letters changed places; twice the same when both letters
+ *     are in one unit
+ * @param readsAs IPA between slashes
+ * @param realWord HOMOPHONE or ANOTHER when another word of the lexicon was written
+ * @param explanation plain sentences, one a fact
+ */
+public record MarkView(
+    String target,
+    String attempt,
+    String result,
+    List<Unit> units,
+    List<Extra> extra,
+    List<List<Integer>> swapped,
+    List<Rule> rules,
+    String readsAs,
+    @Nullable String realWord,
+    List<String> oddities,
+    List<String> explanation) {
+
+  /** One unit of the target and what was written for it. */
+  public record Unit(
+      String phoneme, String grapheme, String written, Verdict verdict, @Nullable String confusion) {}
+
+  /** One place where a rule decides. */
+  public record Rule(
+      String rule, Outcome outcome, int unit, String written, String name, String why) {}
+
+  public static MarkView of(Mark mark, String target, Accent accent) {
+    Segmentation cut = mark.target().cut();
+    List<Unit> units =
+        IntStream.range(0, cut.size())
+            .mapToObj(i -> unit(cut, i, mark.units().get(i), accent))
+            .toList();
+    List<Rule> rules =
+        mark.rules().stream()
+            .map(
+                r ->
+                    new Rule(
+                        r.rule(),
+                        r.outcome(),
+                        r.at().unit(),
+                        r.written(),
+                        RuleBook.of(r.rule()).name(),
+                        r.at().why()))
+            .toList();
+    return new MarkView(
+        target,
+        mark.attempt(),
+        mark.result().name(),
+        units,
+        mark.extras(),
+        mark.swaps().stream().map(s -> List.of(s.first(), s.second())).toList(),
+        rules,
+        "/" + mark.readsAs() + "/",
+        mark.realWord().map(Enum::name).orElse(null),
+        mark.oddities(),
+        Explanation.of(mark));
+  }
+
+  private static Unit unit(Segmentation cut, int i, UnitMark mark, Accent accent) {
+    return new Unit(
+        cut.ipa(i, accent),
+        cut.unit(i).grapheme().text(),
+        mark.written(),
+        mark.verdict(),
+        mark.confusion().orElse(null));
+  }
+}

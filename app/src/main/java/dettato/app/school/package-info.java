@@ -1,0 +1,5 @@
+/** Classes and their children. */
+@NullMarked
+package dettato.app.school;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Dictations: what is planned, given and asked. */
+@NullMarked
+package dettato.app.session;
+
+import org.jspecify.annotations.NullMarked;
