@@ -44,11 +44,11 @@ class Insights {
   record Findings(List<Finding> findings) {}
 
   /** Where one child stands with one rule. */
-  record Cell(
+  record StandingView(
       String rule, Standing.State state, Standing.Kind kind, double probability, int opportunities,
       int failures, String wouldChange, List<EvidenceView> evidence) {}
 
-  record Row(Pupil pupil, List<Cell> cells) {}
+  record MapRow(Pupil pupil, List<StandingView> cells) {}
 
   record RuleHead(String id, String name) {}
 
@@ -61,7 +61,7 @@ class Insights {
   record Needs(int hearing, int choosing, int building) {}
 
   record ClassMap(
-      List<RuleHead> rules, List<Row> rows, List<Group> groups, Needs needs, int attempts,
+      List<RuleHead> rules, List<MapRow> rows, List<Group> groups, Needs needs, int attempts,
       @org.jspecify.annotations.Nullable LocalDate from,
       @org.jspecify.annotations.Nullable LocalDate to) {}
 
@@ -89,9 +89,9 @@ class Insights {
     Map<Pupil, List<Standing>> standings = standings(of, asOf, marked);
     List<RuleHead> rules =
         RuleBook.RULES.stream().map(r -> new RuleHead(r.id(), r.name())).toList();
-    List<Row> rows =
+    List<MapRow> rows =
         of.pupils().stream()
-            .map(p -> new Row(p, standings.getOrDefault(p, List.of()).stream().map(Insights::cell).toList()))
+            .map(p -> new MapRow(p, standings.getOrDefault(p, List.of()).stream().map(Insights::cell).toList()))
             .toList();
     LocalDate from = marked.stream().map(Attempts.Marked::date).min(Comparator.naturalOrder()).orElse(null);
     LocalDate to = marked.stream().map(Attempts.Marked::date).max(Comparator.naturalOrder()).orElse(null);
@@ -120,8 +120,8 @@ class Insights {
         s.evidence().stream().map(EvidenceView::of).toList());
   }
 
-  private static Cell cell(Standing s) {
-    return new Cell(
+  private static StandingView cell(Standing s) {
+    return new StandingView(
         s.rule(), s.state(), s.kind(), s.probability(), s.opportunities(), s.failures(),
         s.wouldChange(), s.evidence().stream().map(EvidenceView::of).toList());
   }

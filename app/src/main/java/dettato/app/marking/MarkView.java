@@ -26,34 +26,34 @@ public record MarkView(
     String target,
     String attempt,
     String result,
-    List<Unit> units,
+    List<UnitMarkView> units,
     List<Extra> extra,
     List<List<Integer>> swapped,
-    List<Rule> rules,
+    List<RuleMarkView> rules,
     String readsAs,
     @Nullable String realWord,
     List<String> oddities,
     List<String> explanation) {
 
   /** One unit of the target and what was written for it. */
-  public record Unit(
+  public record UnitMarkView(
       String phoneme, String grapheme, String written, Verdict verdict, @Nullable String confusion) {}
 
   /** One place where a rule decides. */
-  public record Rule(
+  public record RuleMarkView(
       String rule, Outcome outcome, int unit, String written, String name, String why) {}
 
   public static MarkView of(Mark mark, String target, Accent accent) {
     Segmentation cut = mark.target().cut();
-    List<Unit> units =
+    List<UnitMarkView> units =
         IntStream.range(0, cut.size())
             .mapToObj(i -> unit(cut, i, mark.units().get(i), accent))
             .toList();
-    List<Rule> rules =
+    List<RuleMarkView> rules =
         mark.rules().stream()
             .map(
                 r ->
-                    new Rule(
+                    new RuleMarkView(
                         r.rule(),
                         r.outcome(),
                         r.at().unit(),
@@ -75,8 +75,8 @@ public record MarkView(
         Explanation.of(mark));
   }
 
-  private static Unit unit(Segmentation cut, int i, UnitMark mark, Accent accent) {
-    return new Unit(
+  private static UnitMarkView unit(Segmentation cut, int i, UnitMark mark, Accent accent) {
+    return new UnitMarkView(
         cut.ipa(i, accent),
         cut.unit(i).grapheme().text(),
         mark.written(),

@@ -1,0 +1,108 @@
+package dettato.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** A browser window of 1280 × 800 on the application, as a teacher has it. */
+final class Window implements AutoCloseable {
+  private static final Path SCREENSHOTS = Path.of("../docs/screenshots");
+
+  private final Playwright playwright;
+  private final Server server;
+  final Page page;
+
+  Window(Server server) {
+    this.server = server;
+    this.playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    Browser browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setChromiumSandbox(false)
+                    .setArgs(
+                        List.of(
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+    this.page =
+        browser
+            .newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setLocale("en-GB"))
+            .newPage();
+  }
+
+  void logIn() {
+    page.navigate(server.address() + "/");
+    page.getByLabel("Name").fill("demo");
+    page.getByLabel("Password").fill("demo-dettato");
+    page.keyboard().press("Enter");
+    assertThat(heading("This week")).isVisible();
+  }
+
+  void open(String path) {
+    page.navigate(server.address() + path);
+  }
+
+  com.microsoft.playwright.Locator heading(String name) {
+    return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+  }
+
+  com.microsoft.playwright.Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  com.microsoft.playwright.Locator link(String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+  }
+
+  /** Fails when axe finds anything, naming rule and place. */
+  void mustBeAccessible() {
+    var found = new AxeBuilder(page).analyze().getViolations();
+    assertEquals(
+        List.of(),
+        found.stream().map(v -> v.getId() + " " + v.getNodes().get(0).getHtml()).toList(),
+        "axe on " + page.url());
+  }
+
+  /** Fails when the page itself scrolls at 1280 × 800. */
+  void mustNotScroll() {
+    Object over =
+        page.evaluate(
+            "() => { const m = document.querySelector('main');"
+                + " return Math.max(m.scrollHeight - m.clientHeight, m.scrollWidth - m.clientWidth,"
+                + " document.documentElement.scrollHeight - innerHeight); }");
+    assertEquals(0, ((Number) over).intValue(), "pixels that do not fit on " + page.url());
+  }
+
+  /** Keeps a picture for the docs, when asked to ({@code -Ddettato.screenshots=true}). */
+  void picture(String name) {
+    if (Boolean.getBoolean("dettato.screenshots")) {
+      page.evaluate("document.fonts.ready");
+      page.screenshot(
+          new Page.ScreenshotOptions().setPath(SCREENSHOTS.resolve(name + ".png")));
+    }
+  }
+
+  @Override
+  public void close() {
+    playwright.close();
+  }
+}

@@ -1,0 +1,52 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { api } from '../../api/client'
+import { fieldText } from '../../ui/form'
+
+/** A new teacher's first class: a name, an accent, first names or codes one a line. */
+export function FirstClass() {
+  const queries = useQueryClient()
+  const [failure, setFailure] = useState('')
+  const submit = async (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault()
+    const form = new FormData(e.currentTarget)
+    const text = (field: string) => fieldText(form, field)
+    const names = text('pupils').split('\n').map((n) => n.trim()).filter(Boolean)
+    try {
+      await api.createClass(text('name'), text('accent'), names)
+      await queries.invalidateQueries()
+    } catch (problem) {
+      setFailure(problem instanceof Error ? problem.message : 'Try again.')
+    }
+  }
+  return (
+    <main className="min-h-screen grid place-items-center">
+      <form className="sheet p-8 w-[30rem] flex flex-col gap-4" onSubmit={(e) => void submit(e)}>
+        <h1 className="text-xl font-semibold">Your class</h1>
+        <label className="flex flex-col gap-1">
+          Its name
+          <input name="name" className="input w-full" required maxLength={120} />
+        </label>
+        <label className="flex flex-col gap-1">
+          How you speak
+          <select name="accent" className="select w-full">
+            <option value="en-GB">southern British</option>
+            <option value="en-US">General American</option>
+          </select>
+        </label>
+        <label className="flex flex-col gap-1">
+          First names or codes, one a line
+          <textarea name="pupils" className="textarea w-full h-48" required />
+        </label>
+        {failure ? (
+          <p role="alert" className="text-error">
+            {failure}
+          </p>
+        ) : null}
+        <button type="submit" className="btn btn-primary">
+          Make the class
+        </button>
+      </form>
+    </main>
+  )
+}

@@ -1,0 +1,161 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, type Cell, type Dictation, type Item, type Mark, type Pupil } from '../../api/client'
+import { useClass } from '../../app/classContext'
+import { Tag } from '../../ui/Parts'
+import { MarkStrip, Strip } from '../../ui/Strip'
+import { cellOf, type Entry } from './useMarking'
+
+const RESULTS: Record<string, string> = {
+  RIGHT: 'right',
+  READS_RIGHT: 'reads right',
+  READS_OTHERWISE: 'reads otherwise',
+  SOUND_ERROR: 'a sound is off',
+  BLANK: 'nothing written',
+}
+
+/** Explains the open attempt: strip, rule, how it reads, what it adds to what we know of the child. */
+export function Panel({
+  pupil,
+  item,
+  entry,
+  dictation,
+  entryOf,
+  replace,
+}: {
+  pupil: Pupil
+  item: Item
+  entry: Entry
+  dictation: Dictation
+  entryOf: (pupilId: number, itemId: number) => Entry
+  replace: (cell: Cell) => void
+}) {
+  const cell = cellOf(entry)
+  const mark = cell?.mark
+  return (
+    <aside aria-label="About this attempt" className="flex flex-col gap-3 min-h-0 overflow-auto">
+      <section className="sheet p-3 flex flex-col gap-2 items-start" aria-live="polite">
+        <h2 className="mute text-sm font-semibold">
+          {pupil.name} · {item.word}
+        </h2>
+        {mark && mark.result !== 'RIGHT' && mark.result !== 'BLANK' ? <MarkStrip mark={mark} /> : <Strip units={item.units} focus={item.focus} label={item.word} />}
+        {mark ? <Explained mark={mark} /> : <p className="mute">{item.why || 'Type what stands on the paper.'}</p>}
+        {cell && mark && mark.result !== 'RIGHT' ? <Override cell={cell} replace={replace} /> : null}
+      </section>
+      <ChildAndRule pupil={pupil} dictation={dictation} />
+      <SoFar dictation={dictation} entryOf={entryOf} />
+    </aside>
+  )
+}
+
+function Explained({ mark }: { mark: Mark }) {
+  const broken = mark.rules.filter((r) => r.outcome === 'UNDER' || r.outcome === 'OVER')
+  return (
+    <>
+      {broken.map((r) => (
+        <Tag key={r.rule + r.unit} tone={r.outcome === 'OVER' ? 'plum' : 'gold'}>
+          {r.name} · {r.outcome === 'OVER' ? 'put where not due' : 'left out where due'}
+        </Tag>
+      ))}
+      {mark.explanation.map((line) => (
+        <p key={line} className="text-[15px] leading-snug">
+          {line.replace(/ Written: .*$/, '')}
+        </p>
+      ))}
+      <p className="text-[15px]">
+        <strong>{RESULTS[mark.result] ?? mark.result}</strong>
+        {mark.readsAs !== '//' && mark.result !== 'RIGHT' ? (
+          <>
+            {' '}
+            · reads <span className="font-ipa">{mark.readsAs}</span>
+          </>
+        ) : null}
+      </p>
+    </>
+  )
+}
+
+function Override({ cell, replace }: { cell: Cell; replace: (cell: Cell) => void }) {
+  const [failure, setFailure] = useState('')
+  const asRight = cell.override === 'RIGHT'
+  const flip = async () => {
+    try {
+      const result = asRight ? (cell.mark?.result as 'SOUND_ERROR' | 'READS_RIGHT' | 'READS_OTHERWISE') : 'RIGHT'
+      replace(await api.override(cell.attemptId, result, asRight ? 'as marked' : 'counted as right'))
+    } catch (problem) {
+      setFailure(problem instanceof Error ? problem.message : 'Try again.')
+    }
+  }
+  return (
+    <>
+      <button type="button" className="btn btn-sm" onClick={() => void flip()}>
+        {asRight ? 'Go back to the mark' : 'I count it as right'}
+      </button>
+      {failure ? (
+        <p role="alert" className="text-error text-sm">
+          {failure}
+        </p>
+      ) : null}
+    </>
+  )
+}
+
+function ChildAndRule({ pupil, dictation }: { pupil: Pupil; dictation: Dictation }) {
+  const { id } = useClass()
+  const map = useQuery({ queryKey: ['map', id], queryFn: () => api.map(id) })
+  const standing = map.data?.rows.find((r) => r.pupil.id === pupil.id)?.cells.find((c) => c.rule === dictation.rule)
+  return (
+    <section className="sheet p-3">
+      <h2 className="mute text-sm font-semibold">{pupil.name} and this rule</h2>
+      {standing ? (
+        <>
+          <p>
+            {standing.failures === 0
+              ? `Kept it ${standing.opportunities} of ${standing.opportunities} times.`
+              : `${standing.kind === 'OVER' ? 'Put where not due' : 'Left out where due'} ${standing.failures} of ${standing.opportunities} times.`}
+          </p>
+          {standing.state === 'PATTERN' ? (
+            <p className="flex gap-2 items-center mt-1">
+              <Tag tone="lagoon">a pattern, not a slip</Tag>
+              <span className="mute text-sm">probability {standing.probability.toFixed(2)}</span>
+            </p>
+          ) : null}
+          <p className="mute text-sm">{standing.wouldChange}</p>
+        </>
+      ) : (
+        <p className="mute">No evidence yet.</p>
+      )}
+    </section>
+  )
+}
+
+/** Who has left the rule out, or put it everywhere, on this dictation: two words at least. */
+function SoFar({ dictation, entryOf }: { dictation: Dictation; entryOf: (pupilId: number, itemId: number) => Entry }) {
+  const failing = (outcome: 'UNDER' | 'OVER') =>
+    dictation.papers
+      .filter(
+        (p) =>
+          dictation.items.filter((i) =>
+            cellOf(entryOf(p.pupil.id, i.id))?.mark?.rules.some((r) => r.rule === dictation.rule && r.outcome === outcome),
+          ).length >= 2,
+      )
+      .map((p) => p.pupil.name)
+  const under = failing('UNDER')
+  const over = failing('OVER')
+  return (
+    <section className="sheet p-3">
+      <h2 className="mute text-sm font-semibold">So far on this dictation</h2>
+      {under.length + over.length === 0 ? <p className="mute">Nobody fails the rule on two words yet.</p> : null}
+      {under.length > 0 ? (
+        <p>
+          Left out: <strong>{under.join(', ')}</strong>
+        </p>
+      ) : null}
+      {over.length > 0 ? (
+        <p>
+          Put where not due: <strong>{over.join(', ')}</strong>
+        </p>
+      ) : null}
+    </section>
+  )
+}

@@ -1,0 +1,211 @@
+import { useQuery } from '@tanstack/react-query'
+import { useNavigate, useSearchParams } from 'react-router'
+import { api, type ClassMap, type Standing } from '../../api/client'
+import { useClass } from '../../app/classContext'
+import { Failed, Head, Loading, Tag } from '../../ui/Parts'
+import { dayName, isoDay } from '../week/days'
+
+const SIGNS = { UNDER: '▼', OVER: '▲', MIXED: '◆' } as const
+const KINDS = { UNDER: 'left out where due', OVER: 'put where not due', MIXED: 'both: guessing' } as const
+
+/** Children against rules; a cell opens its evidence, a group its next words. */
+export function Respond() {
+  const { id, differentWords } = useClass()
+  const map = useQuery({ queryKey: ['map', id], queryFn: () => api.map(id) })
+  if (map.isPending) return <Loading rows={10} />
+  if (map.isError) return <Failed error={map.error} retry={() => void map.refetch()} />
+  if (map.data.attempts === 0) {
+    return <div className="sheet p-6">No papers are marked yet. Findings appear here once some are.</div>
+  }
+  return (
+    <>
+      <Head
+        title="What the papers say"
+        note={`${map.data.from ? dayName(map.data.from, true) : ''} to ${map.data.to ? dayName(map.data.to, true) : ''} · a pattern shows on at least ${differentWords} different words`}
+      />
+      <div className="grid grid-cols-[1fr_318px] gap-4 min-h-0 grow">
+        <Table map={map.data} />
+        <aside className="flex flex-col gap-3 min-h-0 overflow-auto" aria-label="Evidence and groups">
+          <Evidence map={map.data} />
+          <Groups map={map.data} />
+          <Needs map={map.data} />
+        </aside>
+      </div>
+      <footer className="mute text-sm flex gap-5">
+        <span>▼ left out where due</span>
+        <span>▲ put where not due</span>
+        <span>◆ both: guessing</span>
+        <span>○ a slip or two</span>
+        <span>
+          <span className="inline-block w-4 h-3 soft rounded-sm align-middle" /> secure
+        </span>
+        <span>– not enough words yet</span>
+        <span className="ml-auto">failures / chances on that side</span>
+      </footer>
+    </>
+  )
+}
+
+function Table({ map }: { map: ClassMap }) {
+  const [params, setParams] = useSearchParams()
+  const open = (pupil: string, rule: string) => setParams({ pupil, rule }, { replace: true })
+  return (
+    <div className="sheet overflow-auto min-h-0 p-2">
+      <table className="w-full table-fixed border-separate border-spacing-[3px]" aria-label="Children and rules">
+        <thead>
+          <tr>
+            <th scope="col" className="w-20">
+              <span className="sr-only">Child</span>
+            </th>
+            {map.rules.map((r) => (
+              <th key={r.id} scope="col" className="text-xs font-semibold mute align-bottom leading-tight sticky top-0 bg-base-100">
+                {r.name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {map.rows.map((row) => (
+            <tr key={row.pupil.id}>
+              <th scope="row" className="text-left text-sm font-semibold">
+                {row.pupil.name}
+              </th>
+              {map.rules.map((r) => {
+                const cell = row.cells.find((c) => c.rule === r.id)
+                const on = params.get('pupil') === row.pupil.name && params.get('rule') === r.id
+                return (
+                  <td key={r.id} className="p-0">
+                    <button
+                      type="button"
+                      className={`w-full h-[20px] rounded text-xs leading-none ${tone(cell)} ${on ? 'outline-2 outline-primary' : ''}`}
+                      aria-label={`${row.pupil.name}, ${r.name}: ${spoken(cell)}`}
+                      onClick={() => open(row.pupil.name, r.id)}
+                    >
+                      {sign(cell)}
+                    </button>
+                  </td>
+                )
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+function sign(cell: Standing | undefined): string {
+  switch (cell?.state) {
+    case 'PATTERN':
+      return `${SIGNS[cell.kind]} ${cell.failures}/${cell.opportunities}`
+    case 'SLIP':
+      return '○'
+    case 'SECURE':
+      return ''
+    default:
+      return '–'
+  }
+}
+
+function tone(cell: Standing | undefined): string {
+  if (cell?.state === 'PATTERN') return cell.kind === 'OVER' ? 'near text-secondary font-semibold' : 'bg-warning text-warning-content font-semibold'
+  return cell?.state === 'SECURE' ? 'soft' : 'mute'
+}
+
+function spoken(cell: Standing | undefined): string {
+  if (!cell || cell.state === 'NOT_ENOUGH') return 'not enough words yet'
+  if (cell.state === 'SECURE') return 'secure'
+  const counts = `${cell.failures} of ${cell.opportunities}`
+  return cell.state === 'SLIP' ? `a slip, ${counts}` : `pattern, ${KINDS[cell.kind]}, ${counts}`
+}
+
+/** The attempts a finding rests on. */
+function Evidence({ map }: { map: ClassMap }) {
+  const [params] = useSearchParams()
+  const row = map.rows.find((r) => r.pupil.name === params.get('pupil'))
+  const rule = map.rules.find((r) => r.id === params.get('rule'))
+  const cell = row?.cells.find((c) => c.rule === rule?.id)
+  if (!row || !rule) {
+    return <section className="sheet p-3 mute">Open a cell to see the attempts behind it.</section>
+  }
+  return (
+    <section className="sheet p-3" aria-live="polite">
+      <h2 className="font-semibold">
+        {row.pupil.name} · {rule.name}
+      </h2>
+      {cell ? (
+        <>
+          <p className="text-sm mb-1">
+            {spoken(cell)}
+            {cell.state === 'PATTERN' ? ` · probability ${cell.probability.toFixed(2)}` : ''}
+          </p>
+          <ul className="text-[15px] columns-2">
+            {cell.evidence.map((e) => (
+              <li key={e.date + e.target + e.attempt} className="font-word truncate">
+                {e.target}
+                {e.outcome === 'APPLIED' ? <span className="mute"> ✓</span> : <span className="wavy ml-1">{e.attempt || '–'}</span>}
+              </li>
+            ))}
+          </ul>
+          <p className="mute text-sm mt-1">{cell.wouldChange}.</p>
+        </>
+      ) : (
+        <p className="mute">No word has tested it yet.</p>
+      )}
+    </section>
+  )
+}
+
+function Groups({ map }: { map: ClassMap }) {
+  const { id } = useClass()
+  const navigate = useNavigate()
+  const plan = async (rule: string) => {
+    const made = await api.plan(id, isoDay(new Date()), rule)
+    await navigate(`/class/${id}/prepare/${made.id}`)
+  }
+  return (
+    <section className="sheet p-3">
+      <h2 className="mute text-sm font-semibold mb-1">Share one pattern</h2>
+      {map.groups.length === 0 ? <p className="mute">No patterns yet.</p> : null}
+      <ul className="flex flex-col gap-2">
+        {map.groups.slice(0, 4).map((g) => (
+          <li key={g.rule + g.kind}>
+            <p className="flex items-center gap-2">
+              <Tag tone={g.kind === 'OVER' ? 'plum' : 'gold'}>{g.ruleName}</Tag>
+              <button type="button" className="btn btn-xs ml-auto" onClick={() => void plan(g.rule)} aria-label={`Plan words on ${g.ruleName}`}>
+                Plan words
+              </button>
+            </p>
+            <p className="text-[15px] leading-snug">
+              {g.pupils.join(', ')}
+              <span className="mute text-sm">
+                {' '}
+                · {KINDS[g.kind]}, {g.failures} of {g.opportunities} chances
+              </span>
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function Needs({ map }: { map: ClassMap }) {
+  const { choosing, building, hearing } = map.needs
+  const all = Math.max(1, choosing + building + hearing)
+  const share = (n: number) => `${Math.round((100 * n) / all)} %`
+  return (
+    <section className="sheet p-3">
+      <h2 className="mute text-sm font-semibold">Of what the class gets wrong</h2>
+      <p>
+        choosing letters <strong>{share(choosing)}</strong> · building words <strong>{share(building)}</strong> · hearing sounds{' '}
+        <strong>{share(hearing)}</strong>
+      </p>
+      <div className="flex h-2 rounded overflow-hidden mt-1" aria-hidden>
+        <span className="bg-accent" style={{ width: share(choosing) }} />
+        <span className="bg-primary" style={{ width: share(building) }} />
+        <span className="bg-secondary" style={{ width: share(hearing) }} />
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,156 @@
+import type { Mark, MarkedUnit, UnitView } from '../api/client'
+
+type Size = 'sm' | 'md' | 'xl'
+const LETTERS: Record<Size, string> = { sm: 'text-lg px-1.5', md: 'text-2xl px-2', xl: 'text-6xl px-5' }
+const SOUNDS: Record<Size, string> = { sm: 'text-[11px]', md: 'text-xs', xl: 'text-2xl' }
+
+/** Joins the two letters of a split digraph with an arc; other graphemes stand as they are. */
+function Grapheme({ text }: { text: string }) {
+  const [first, second] = text.split('_')
+  if (second === undefined) return <>{text}</>
+  return (
+    <>
+      {first}
+      <span aria-hidden className="inline-block text-[0.6em] align-super mx-px">
+        ⏜
+      </span>
+      {second}
+    </>
+  )
+}
+
+/** A word as a row of cells, one a sound: the grapheme large, the sound small under it. */
+export function Strip({
+  units,
+  size = 'md',
+  focus = -1,
+  untaught = [],
+  label,
+}: {
+  units: readonly UnitView[]
+  size?: Size
+  focus?: number
+  untaught?: readonly string[]
+  label?: string
+}) {
+  const spoken = label ?? units.map((u) => u.grapheme.replace('_', ' ')).join(' ')
+  return (
+    <span role="img" aria-label={spoken} className="inline-flex font-word align-middle">
+      {units.map((u, i) => (
+        <span
+          key={i}
+          aria-hidden
+          className={`flex flex-col items-center border border-l-0 first:border-l border-base-300 first:rounded-l-lg last:rounded-r-lg pb-0.5 ${LETTERS[size]} ${
+            i === focus ? 'soft border-primary' : untaught.includes(u.grapheme) ? 'untaught' : 'bg-base-100'
+          }`}
+        >
+          <span className="leading-tight">
+            <Grapheme text={u.grapheme} />
+          </span>
+          <span className={`font-ipa mute leading-none ${SOUNDS[size]}`}>{u.phoneme}</span>
+        </span>
+      ))}
+    </span>
+  )
+}
+
+/** Empty frames of one width, so that nothing but the number of sounds is shown. */
+export function Frames({ count, label }: { count: number; label: string }) {
+  return (
+    <span role="img" aria-label={label} className="inline-flex">
+      {Array.from({ length: count }, (_, i) => (
+        <span key={i} className="w-24 h-20 bg-base-100 border-2 border-l-0 first:border-l-2 border-base-300 first:rounded-l-xl last:rounded-r-xl" />
+      ))}
+    </span>
+  )
+}
+
+const VERDICT_WORDS: Record<MarkedUnit['verdict'], string> = {
+  EXACT: 'right',
+  ALTERNATIVE: 'another spelling',
+  PARTIAL: 'not whole',
+  NEAR: 'near sound',
+  OTHER: 'another sound',
+  MISSING: 'missing',
+}
+
+/** What stands for one unit, by shape: wavy, broken box, ≈, hatched or an empty dashed cell. */
+export function WrittenUnit({ unit }: { unit: MarkedUnit }) {
+  const text = unit.written.replace('_', '-')
+  switch (unit.verdict) {
+    case 'EXACT':
+      return <span>{text}</span>
+    case 'ALTERNATIVE':
+      return <span className="wavy">{text}</span>
+    case 'PARTIAL':
+      return <span className="broken px-0.5">{text}</span>
+    case 'NEAR':
+      return <span className="near rounded px-0.5 text-secondary">{text}≈</span>
+    case 'OTHER':
+      return <span className="hatched rounded px-0.5">{text}</span>
+    case 'MISSING':
+      return <span className="inline-block border border-dashed border-current rounded w-[0.6em] h-[0.8em] mx-px align-baseline" />
+  }
+}
+
+/** A whole attempt in one line, letters in the order they were written. */
+export function Written({ mark }: { mark: Mark }) {
+  return (
+    <span className="font-word whitespace-nowrap">
+      {mark.units.map((u, i) => (
+        <span key={i}>
+          <Extras mark={mark} before={i} />
+          <WrittenUnit unit={u} />
+        </span>
+      ))}
+      <Extras mark={mark} before={mark.units.length} />
+    </span>
+  )
+}
+
+function Extras({ mark, before }: { mark: Mark; before: number }) {
+  return mark.extra
+    .filter((e) => e.before === before)
+    .map((e, i) => (
+      <sup key={i} className="text-secondary border-b-2 border-secondary px-px">
+        ▾{e.written}
+      </sup>
+    ))
+}
+
+/** Says a mark for a screen reader: "r i dge: dge written ge, another spelling". */
+export function spokenMark(mark: Mark): string {
+  const wrong = mark.units
+    .filter((u) => u.verdict !== 'EXACT')
+    .map((u) => `${u.grapheme} ${u.written ? `written ${u.written}, ` : ''}${VERDICT_WORDS[u.verdict]}`)
+  const extra = mark.extra.map((e) => `${e.written} added`)
+  return [...wrong, ...extra].join('; ') || 'right'
+}
+
+/** The target over what the child wrote, cell by cell. */
+export function MarkStrip({ mark }: { mark: Mark }) {
+  return (
+    <span role="img" aria-label={`${mark.target}: ${spokenMark(mark)}`} className="inline-flex font-word text-2xl">
+      {mark.units.map((u, i) => {
+        const swapped = mark.swapped.some((s) => s.includes(i))
+        return (
+          <span key={i} aria-hidden className="flex flex-col items-center">
+            <span
+              className={`flex flex-col items-center w-full px-2 pb-0.5 border border-l-0 border-base-300 ${i === 0 ? 'border-l rounded-l-lg' : ''} ${i === mark.units.length - 1 ? 'rounded-r-lg' : ''} ${u.verdict === 'EXACT' ? 'bg-base-100' : 'soft border-primary'}`}
+            >
+              <span className="leading-tight">
+                <Grapheme text={u.grapheme} />
+              </span>
+              <span className="font-ipa mute text-xs leading-none">{u.phoneme}</span>
+            </span>
+            <span className={`pt-1 ${swapped ? 'border-b-4 border-double border-secondary' : ''}`}>
+              <Extras mark={mark} before={i} />
+              <WrittenUnit unit={u} />
+              {i === mark.units.length - 1 ? <Extras mark={mark} before={i + 1} /> : null}
+            </span>
+          </span>
+        )
+      })}
+    </span>
+  )
+}
