@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 
 /** A key as it stands on the keyboard. */
 export function Key({ children }: { children: ReactNode }) {
-  return <kbd className="kbd kbd-sm bg-base-100 border-base-300">{children}</kbd>
+  return <kbd className="kbd kbd-sm font-sans bg-base-100 border-base-300">{children}</kbd>
 }
 
 /** A small tag: gold where a special spelling is due or left out, plum where put too often. */

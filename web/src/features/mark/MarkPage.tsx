@@ -121,14 +121,14 @@ function Grid({ dictation }: { dictation: Dictation }) {
       ) : null}
       <div className="grid grid-cols-[1fr_318px] gap-4 min-h-0 grow">
         <div className="sheet overflow-auto min-h-0 px-2">
-          <table className="w-full table-fixed border-collapse text-[15px]" aria-label="Papers and words">
+          <table className="w-full table-fixed border-collapse text-[14.5px]" aria-label="Papers and words">
             <thead>
               <tr className="font-word">
-                <th scope="col" className="w-24 text-left sticky top-0 bg-base-100 z-10 py-1.5">
+                <th scope="col" className="w-24 text-left sticky top-0 bg-base-100 z-10 py-1">
                   <span className="sr-only">Child</span>
                 </th>
                 {dictation.items.map((i) => (
-                  <th key={i.id} scope="col" className="sticky top-0 bg-base-100 z-10 truncate border-b border-base-300 py-1.5 text-[14px]">
+                  <th key={i.id} scope="col" className="sticky top-0 bg-base-100 z-10 truncate border-b border-base-300 py-1 text-[14px]">
                     {i.word}
                   </th>
                 ))}
@@ -137,7 +137,7 @@ function Grid({ dictation }: { dictation: Dictation }) {
             <tbody>
               {dictation.papers.map((paper, row) => (
                 <tr key={paper.pupil.id} className={row === spot.row ? 'soft' : ''}>
-                  <th scope="row" className="text-left font-semibold text-sm pl-1 h-[25px]">
+                  <th scope="row" className="text-left font-semibold text-[13px] pl-1 h-[21px] leading-none">
                     {paper.pupil.name} <span className="text-primary">{done(row) ? '✓' : ''}</span>
                   </th>
                   {dictation.items.map((i, column) => {
@@ -147,7 +147,7 @@ function Grid({ dictation }: { dictation: Dictation }) {
                         {here ? (
                           <input
                             ref={input}
-                            className="w-full text-center font-word bg-base-100 border-2 border-primary rounded outline-none h-[25px]"
+                            className="w-full text-center font-word bg-base-100 border-2 border-primary rounded outline-none h-[21px] block leading-none"
                             aria-label={`${paper.pupil.name}: ${i.word}`}
                             value={text}
                             spellCheck={false}
@@ -160,7 +160,7 @@ function Grid({ dictation }: { dictation: Dictation }) {
                           <button
                             type="button"
                             tabIndex={-1}
-                            className="w-full h-[25px] truncate"
+                            className="block w-full h-[21px] leading-[19px] overflow-hidden whitespace-nowrap"
                             aria-label={`${paper.pupil.name}, ${i.word}: ${spoken(marking.entry(paper.pupil.id, i.id))}`}
                             onClick={() => go({ row, column })}
                           >

@@ -20,9 +20,9 @@ export function Sheet({
   return (
     <section aria-label="The sheet" className="sheet p-3 flex flex-col gap-2 min-h-0 overflow-auto">
       <div className="flex items-center gap-2">
-        <strong>{minutes} min</strong>
+        <strong className="whitespace-nowrap">{minutes} min</strong>
         <progress className="progress progress-accent grow" value={dictation.seconds} max={LIMIT} aria-label={`${minutes} of ${LIMIT / 60} minutes`} />
-        <span className="mute">of {LIMIT / 60}</span>
+        <span className="mute whitespace-nowrap">of {LIMIT / 60}</span>
       </div>
       <h2 className="font-semibold">Words · {dictation.items.length}</h2>
       {dictation.items.length === 0 ? <p className="mute">Nothing yet. Take words with +, or let it be filled.</p> : null}

@@ -50,15 +50,15 @@ function Table({ map }: { map: ClassMap }) {
   const [params, setParams] = useSearchParams()
   const open = (pupil: string, rule: string) => setParams({ pupil, rule }, { replace: true })
   return (
-    <div className="sheet overflow-auto min-h-0 p-2">
-      <table className="w-full table-fixed border-separate border-spacing-[3px]" aria-label="Children and rules">
+    <div className="sheet overflow-auto min-h-0 px-2 py-1">
+      <table className="w-full table-fixed border-separate border-spacing-x-[3px] border-spacing-y-px" aria-label="Children and rules">
         <thead>
           <tr>
-            <th scope="col" className="w-20">
+            <th scope="col" className="w-20 sticky top-0 bg-base-100 z-10">
               <span className="sr-only">Child</span>
             </th>
             {map.rules.map((r) => (
-              <th key={r.id} scope="col" className="text-xs font-semibold mute align-bottom leading-tight sticky top-0 bg-base-100">
+              <th key={r.id} scope="col" className="text-xs font-semibold mute align-bottom leading-[1.1] sticky top-0 bg-base-100 z-10">
                 {r.name}
               </th>
             ))}
@@ -67,7 +67,7 @@ function Table({ map }: { map: ClassMap }) {
         <tbody>
           {map.rows.map((row) => (
             <tr key={row.pupil.id}>
-              <th scope="row" className="text-left text-sm font-semibold">
+              <th scope="row" className="text-left text-[13px] leading-none font-semibold">
                 {row.pupil.name}
               </th>
               {map.rules.map((r) => {
@@ -77,7 +77,7 @@ function Table({ map }: { map: ClassMap }) {
                   <td key={r.id} className="p-0">
                     <button
                       type="button"
-                      className={`w-full h-[20px] rounded text-xs leading-none ${tone(cell)} ${on ? 'outline-2 outline-primary' : ''}`}
+                      className={`block w-full h-[19px] rounded text-xs leading-none ${tone(cell)} ${on ? 'outline-2 outline-primary' : ''}`}
                       aria-label={`${row.pupil.name}, ${r.name}: ${spoken(cell)}`}
                       onClick={() => open(row.pupil.name, r.id)}
                     >

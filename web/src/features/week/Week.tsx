@@ -132,11 +132,11 @@ function Patterns({ classId, map }: { classId: number; map: ClassMap }) {
       {map.groups.length === 0 ? (
         <p className="mute">Nothing that is a pattern yet. A pattern needs failures on at least two different words.</p>
       ) : (
-        <ul className="grid grid-cols-2 xl:grid-cols-3 gap-x-8 gap-y-1.5">
+        <ul className="grid grid-cols-2 gap-x-8 gap-y-1.5">
           {map.groups.slice(0, 9).map((g) => (
             <li key={g.rule + g.kind} className="flex items-center gap-2 min-w-0">
               <span className="w-6 text-right font-semibold">{g.pupils.length}</span>
-              <Link className="link link-hover" to={`/class/${classId}/respond?rule=${g.rule}&pupil=${g.pupils[0] ?? ''}`}>
+              <Link className="link link-hover whitespace-nowrap" to={`/class/${classId}/respond?rule=${g.rule}&pupil=${g.pupils[0] ?? ''}`}>
                 {g.ruleName}
               </Link>
               <Tag tone={g.kind === 'OVER' ? 'plum' : g.kind === 'UNDER' ? 'gold' : 'plain'}>{KINDS[g.kind]}</Tag>

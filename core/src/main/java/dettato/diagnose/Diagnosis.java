@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.numbers.gamma.RegularizedBeta;
 
 /**
@@ -55,12 +56,10 @@ public final class Diagnosis {
     if (both) {
       return mixed(evidence, under.orElseThrow(), over.orElseThrow());
     }
-    if (over.filter(Standing::isPattern).isPresent()) {
-      return over.orElseThrow();
-    }
-    return under
-        .filter(u -> u.isPattern() || over.isEmpty() || u.probability() >= over.get().probability())
-        .or(() -> over)
+    return Stream.concat(under.stream(), over.stream())
+        .min(
+            Comparator.comparing(Standing::state)
+                .thenComparing(Standing::probability, Comparator.reverseOrder()))
         .orElseThrow();
   }
 

@@ -21,6 +21,8 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
 public final class SentenceMarker {
   private static final double ANOTHER_WORD = 0.6;
   private static final double GAP = 0.7;
+  private static final double ACROSS = 0.2;
+  private static final double EXCHANGED = 0.3;
 
   private final AttemptMarker marker;
   private final Lexicon lexicon;
@@ -144,17 +146,17 @@ public final class SentenceMarker {
     }
     if (i + 1 < wanted.size() && got) {
       double joined = difference(wanted.get(i) + wanted.get(i + 1), written.get(j));
-      tries[21] = cost[i + 2][j + 1] + joined + 0.2;
+      tries[21] = cost[i + 2][j + 1] + 2 * joined + ACROSS;
     }
     if (more && j + 1 < written.size()) {
       double split = difference(wanted.get(i), written.get(j) + written.get(j + 1));
-      tries[12] = cost[i + 1][j + 2] + split + 0.2;
+      tries[12] = cost[i + 1][j + 2] + 2 * split + ACROSS;
     }
     if (i + 1 < wanted.size() && j + 1 < written.size()) {
       double swapped =
           difference(wanted.get(i), written.get(j + 1))
               + difference(wanted.get(i + 1), written.get(j));
-      tries[22] = cost[i + 2][j + 2] + swapped + 0.3;
+      tries[22] = cost[i + 2][j + 2] + swapped + EXCHANGED;
     }
     for (int move : new int[] {11, 22, 21, 12, 10, 1}) {
       if (tries[move] < best) {

@@ -10,6 +10,7 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -27,6 +28,7 @@ public final class WordChooser {
   static final int LONGEST_RUN = 2;
 
   private static final int WINDOW = 4;
+  private static final int TRIES = 500;
 
   /**
    * What is asked for.
@@ -128,31 +130,27 @@ public final class WordChooser {
     return new ArrayList<>(pool.subList(0, Math.min(pool.size(), Math.max(0, count))));
   }
 
-  /** Draws sides at random, each as often as it has words left, with no run longer than two. */
+  /** Shuffles the sides until no run is longer than two; of many tries the best when none is. */
   private static List<Choice> mix(List<Choice> due, List<Choice> notDue, Random random) {
-    List<Choice> order = new ArrayList<>();
-    int a = 0;
-    int b = 0;
-    int run = 0;
-    Side last = null;
-    while (a < due.size() || b < notDue.size()) {
-      int leftA = due.size() - a;
-      int leftB = notDue.size() - b;
-      boolean takeDue = random.nextInt(leftA + leftB) < leftA;
-      if (leftA > 2 * (leftB + 1) - 1) {
-        takeDue = true;
-      } else if (leftB > 2 * (leftA + 1) - 1) {
-        takeDue = false;
-      }
-      Side side = takeDue ? Side.DUE : Side.NOT_DUE;
-      if (side == last && run >= LONGEST_RUN && leftA > 0 && leftB > 0) {
-        takeDue = !takeDue;
-        side = takeDue ? Side.DUE : Side.NOT_DUE;
-      }
-      run = side == last ? run + 1 : 1;
-      last = side;
-      order.add(takeDue ? due.get(a++) : notDue.get(b++));
+    List<Side> sides = new ArrayList<>(Collections.nCopies(due.size(), Side.DUE));
+    sides.addAll(Collections.nCopies(notDue.size(), Side.NOT_DUE));
+    List<Side> best = List.copyOf(sides);
+    for (int i = 0; i < TRIES && longestRun(best) > LONGEST_RUN; i++) {
+      Collections.shuffle(sides, random);
+      best = longestRun(sides) < longestRun(best) ? List.copyOf(sides) : best;
     }
-    return order;
+    Iterator<Choice> nextDue = due.iterator();
+    Iterator<Choice> nextNotDue = notDue.iterator();
+    return best.stream().map(s -> (s == Side.DUE ? nextDue : nextNotDue).next()).toList();
+  }
+
+  private static int longestRun(List<Side> sides) {
+    int longest = 0;
+    int run = 0;
+    for (int i = 0; i < sides.size(); i++) {
+      run = i > 0 && sides.get(i) == sides.get(i - 1) ? run + 1 : 1;
+      longest = Math.max(longest, run);
+    }
+    return longest;
   }
 }

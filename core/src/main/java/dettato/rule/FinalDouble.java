@@ -57,7 +57,7 @@ final class FinalDouble extends RuleAtUnit {
               "one short vowel letter stands right before /" + place.sound() + "/ at the end of a one-beat word: " + doubled + " is due"));
     }
     return Optional.of(
-        Opportunity.notDue(id(), place.index(), plain, Set.of(doubled),
+        Opportunity.notDue(id(), place.index(), place.grapheme().equals(doubled) ? plain : Set.of(place.grapheme()), Set.of(doubled),
             "no single short vowel letter stands right before /" + place.sound() + "/: one " + place.sound() + " is due"));
   }
 

@@ -67,7 +67,7 @@ final class FinalK extends RuleAtUnit {
 
   private static boolean isWeakIc(Place place) {
     return !place.word().isOneBeat()
-        && place.before().filter(u -> u.grapheme().text().equals("i") && u.stress() == Unit.Stress.NONE).isPresent();
+        && place.before().filter(u -> u.grapheme().text().equals("i") && u.stress() != Unit.Stress.MAIN).isPresent();
   }
 
 

@@ -1,5 +1,6 @@
 package dettato.lexicon;
 
+import dettato.sound.Correspondences;
 import dettato.sound.Grapheme;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
@@ -59,6 +60,9 @@ final class Polish {
       set = "LOT";
     } else if (set.equals("THOUGHT") && grapheme.equals("a") && afterW(before) && !beforeL(cut, i)) {
       set = "LOT";
+    }
+    if (Correspondences.find(Sounds.of(set), unit.grapheme()).isEmpty()) {
+      set = unit.sound().id();
     }
     Unit.Stress mark =
         !Sounds.of(set).isVowel() || weak || stress.isEmpty()

@@ -1,0 +1,44 @@
+package dettato;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "dettato", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArrowsTest {
+  @ArchTest
+  static final ArchRule ARROWS_POINT_DOWN =
+      layeredArchitecture()
+          .consideringOnlyDependenciesInLayers()
+          .layer("table").definedBy("dettato.table")
+          .layer("sound").definedBy("dettato.sound")
+          .layer("word").definedBy("dettato.word")
+          .layer("rule").definedBy("dettato.rule")
+          .layer("mark").definedBy("dettato.mark")
+          .layer("diagnose").definedBy("dettato.diagnose")
+          .layer("plan").definedBy("dettato.plan")
+          .layer("simulate").definedBy("dettato.simulate")
+          .whereLayer("sound").mayOnlyAccessLayers("table")
+          .whereLayer("word").mayOnlyAccessLayers("table", "sound")
+          .whereLayer("rule").mayOnlyAccessLayers("word", "sound")
+          .whereLayer("mark").mayOnlyAccessLayers("table", "rule", "word", "sound")
+          .whereLayer("diagnose").mayOnlyAccessLayers("mark", "rule")
+          .whereLayer("plan").mayOnlyAccessLayers("table", "diagnose", "rule", "word", "sound")
+          .whereLayer("simulate").mayOnlyAccessLayers("rule", "word")
+          .because(
+              "a sound knows no words, a word no rules, a rule no attempts: each is tested and"
+                  + " replaced without the ones above it");
+
+  @ArchTest
+  static final ArchRule THE_CORE_STANDS_ALONE =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage(
+              "org.springframework..", "jakarta..", "com.fasterxml..", "java.net..", "java.sql..")
+          .because("rules and computation are tested without an application around them");
+}
