@@ -5,7 +5,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   build: { outDir: 'target/classes/static', emptyOutDir: true },
-  server: { port: 5173, strictPort: true, proxy: { '/api': 'http://127.0.0.1:8080' } },
+  server: { port: 5173, strictPort: true, proxy: { '/api': `http://127.0.0.1:${process.env.PORT ?? '8080'}` } },
   test: {
     environment: 'jsdom',
     globals: false,

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 import org.apache.commons.numbers.gamma.RegularizedBeta;
 
 /**
- * Tells a slip from a pattern, for one child. A pattern needs failures on different words and a high
- * probability that the child's true rate of success is below what counts as secure.
+ * Tells a slip from a pattern, for one child. A pattern needs failures on different words and a
+ * high probability that the child's true rate of success is below what counts as secure.
  *
  * <p>Source: the Beta-binomial model (Gelman et al., Bayesian Data Analysis, 3rd ed., 2.4), each
  * opportunity weighted by its age.
@@ -34,7 +34,9 @@ public final class Diagnosis {
     this.asOf = asOf;
   }
 
-  /** Where the child stands with every rule there is evidence on, patterns first, strongest first. */
+  /**
+   * Where the child stands with every rule there is evidence on, patterns first, strongest first.
+   */
   public List<Standing> standings(Collection<Evidence> evidence) {
     Map<String, List<Evidence>> byRule =
         evidence.stream()
@@ -52,7 +54,9 @@ public final class Diagnosis {
   private Standing standing(List<Evidence> evidence) {
     Optional<Standing> under = ofKind(evidence, Outcome.UNDER, Standing.Kind.UNDER);
     Optional<Standing> over = ofKind(evidence, Outcome.OVER, Standing.Kind.OVER);
-    boolean both = under.filter(Standing::isPattern).isPresent() && over.filter(Standing::isPattern).isPresent();
+    boolean both =
+        under.filter(Standing::isPattern).isPresent()
+            && over.filter(Standing::isPattern).isPresent();
     if (both) {
       return mixed(evidence, under.orElseThrow(), over.orElseThrow());
     }
@@ -84,7 +88,13 @@ public final class Diagnosis {
                 : tested.size() < ENOUGH ? Standing.State.NOT_ENOUGH : Standing.State.SECURE;
     return Optional.of(
         new Standing(
-            tested.get(0).rule(), state, kind, probability, tested.size(), failures.size(), tested,
+            tested.get(0).rule(),
+            state,
+            kind,
+            probability,
+            tested.size(),
+            failures.size(),
+            tested,
             wouldChange(state, tested.size(), failures.size())));
   }
 

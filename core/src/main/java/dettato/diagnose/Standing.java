@@ -7,7 +7,8 @@ import java.util.List;
  *
  * @param state what the evidence allows to say
  * @param kind in which way the rule is failed, when it is a pattern
- * @param probability that the child's true rate of success is below what counts as secure, in [0, 1]
+ * @param probability that the child's true rate of success is below what counts as secure, in [0,
+ *     1]
  * @param opportunities how many places tested the rule, on the sides that the kind is about
  * @param failures how many of them failed
  * @param evidence what it rests on, newest first; never empty

@@ -1,4 +1,7 @@
-/** Turns marked attempts into findings about a child, each with its evidence. Never a diagnosis of a person. */
+/**
+ * Turns marked attempts into findings about a child, each with its evidence. Never a diagnosis of a
+ * person.
+ */
 @NullMarked
 package dettato.diagnose;
 

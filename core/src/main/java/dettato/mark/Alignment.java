@@ -5,13 +5,13 @@ import java.util.Arrays;
 /**
  * Explains an attempt as the target's units at the least cost, by dynamic programming.
  *
- * <p>Source: Wagner and Fischer, "The String-to-String Correction Problem", J. ACM 21(1), 1974, with
- * the swap of Lowrance and Wagner, J. ACM 22(2), 1975; ours works on graphemes of one to four
- * letters, priced by {@code costs.tsv}, and a split digraph takes the consonants between its letters
- * along. What is as in the model at both ends is taken as it stands, but for {@link #FIRM_START} and
- * {@link #FIRM_END} units next to the difference, which may belong to it. Ties: match, then split,
- * swap, leave out, add. Time O(units × letters) of what differs. Not thread-safe: one instance a
- * call.
+ * <p>Source: Wagner and Fischer, "The String-to-String Correction Problem", J. ACM 21(1), 1974,
+ * with the swap of Lowrance and Wagner, J. ACM 22(2), 1975; ours works on graphemes of one to four
+ * letters, priced by {@code costs.tsv}, and a split digraph takes the consonants between its
+ * letters along. What is as in the model at both ends is taken as it stands, but for {@link
+ * #FIRM_START} and {@link #FIRM_END} units next to the difference, which may belong to it. Ties:
+ * match, then split, swap, leave out, add. Time O(units × letters) of what differs. Not
+ * thread-safe: one instance a call.
  */
 final class Alignment {
   static final int MATCH = 0;
@@ -127,12 +127,10 @@ final class Alignment {
   /** The first unit from which on the attempt ends as the model does, without going before one. */
   private int sameEnd(int notBefore) {
     String model = target.word.spelling();
-    int room =
-        Math.min(model.length(), letters.length()) - target.start(notBefore);
+    int room = Math.min(model.length(), letters.length()) - target.start(notBefore);
     int same = 0;
     while (same < room
-        && model.charAt(model.length() - 1 - same)
-            == letters.charAt(letters.length() - 1 - same)) {
+        && model.charAt(model.length() - 1 - same) == letters.charAt(letters.length() - 1 - same)) {
       same++;
     }
     int unit = units.length;

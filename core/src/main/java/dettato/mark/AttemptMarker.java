@@ -73,8 +73,17 @@ public final class AttemptMarker {
         o -> rules.add(new RuleMark(o, Outcome.APPLIED, target.units[o.unit()].grapheme)));
     boolean apart = letters.oddities().contains("gap") || letters.oddities().contains("hyphen");
     return new Mark(
-        target.word, attempt, apart ? Result.READS_RIGHT : Result.RIGHT, List.of(target.exact), List.of(), List.of(), rules, target.ipa,
-        Optional.empty(), letters.oddities(), 0);
+        target.word,
+        attempt,
+        apart ? Result.READS_RIGHT : Result.RIGHT,
+        List.of(target.exact),
+        List.of(),
+        List.of(),
+        rules,
+        target.ipa,
+        Optional.empty(),
+        letters.oddities(),
+        0);
   }
 
   private Mark blank(Target target, String attempt, Letters letters) {
@@ -87,8 +96,17 @@ public final class AttemptMarker {
     List<RuleMark> rules =
         target.opportunities.stream().map(o -> new RuleMark(o, Outcome.UNTESTED, "")).toList();
     return new Mark(
-        target.word, attempt, Result.BLANK, units, List.of(), List.of(), rules, "",
-        Optional.empty(), letters.oddities(), points);
+        target.word,
+        attempt,
+        Result.BLANK,
+        units,
+        List.of(),
+        List.of(),
+        rules,
+        "",
+        Optional.empty(),
+        letters.oddities(),
+        points);
   }
 
   /** Whether a sound is lost easily in a cluster: a nasal or a liquid next to a consonant. */

@@ -59,10 +59,14 @@ public final class Explanation {
     switch (unit.verdict()) {
       case ALTERNATIVE ->
           said.add(
-              unit.written() + " can spell this sound, but this word has " + grapheme + ": known by word.");
+              unit.written()
+                  + " can spell this sound, but this word has "
+                  + grapheme
+                  + ": known by word.");
       case PARTIAL -> said.add(grapheme + " is not whole: " + unit.written() + confusion + ".");
       case NEAR ->
-          said.add(unit.written() + " spells a near sound in place of " + grapheme + confusion + ".");
+          said.add(
+              unit.written() + " spells a near sound in place of " + grapheme + confusion + ".");
       case OTHER -> said.add(unit.written() + " spells another sound than " + grapheme + ".");
       case MISSING -> said.add("The sound of " + grapheme + " is missing" + confusion + ".");
       case EXACT -> {}

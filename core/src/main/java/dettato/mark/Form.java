@@ -9,9 +9,22 @@ import java.util.List;
 final class Form {
   private static final List<String> CONFUSIONS =
       List.of(
-          "", "voicing", "place", "affrication", "th-fronting", "l-as-vowel", "vowel-neighbour",
-          "vowel-length", "mirror", "swapped", "split-open", "split-added", "letter-name",
-          "nasal-lost", "liquid-lost", "letters-missing");
+          "",
+          "voicing",
+          "place",
+          "affrication",
+          "th-fronting",
+          "l-as-vowel",
+          "vowel-neighbour",
+          "vowel-length",
+          "mirror",
+          "swapped",
+          "split-open",
+          "split-added",
+          "letter-name",
+          "nasal-lost",
+          "liquid-lost",
+          "letters-missing");
   private static final int CONTEXT = 1 << 30;
   private static final Verdict[] VERDICTS = Verdict.values();
 
@@ -65,9 +78,7 @@ final class Form {
   /** A grapheme as one int; a split digraph is told from its letters standing together. */
   static int pack(String grapheme) {
     int gap = grapheme.indexOf('_');
-    return gap < 0
-        ? pack(grapheme, 0, grapheme.length())
-        : pack(grapheme, 0, gap) | SPLIT;
+    return gap < 0 ? pack(grapheme, 0, grapheme.length()) : pack(grapheme, 0, gap) | SPLIT;
   }
 
   static final int SPLIT = 1 << 30;

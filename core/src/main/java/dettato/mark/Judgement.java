@@ -52,13 +52,21 @@ final class Judgement {
     List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
     for (Opportunity o : target.opportunities) {
       UnitMark unit = units[o.unit()];
-      rules.add(
-          new RuleMark(o, o.judge(unit.written(), unit.verdict().heard()), unit.written()));
+      rules.add(new RuleMark(o, o.judge(unit.written(), unit.verdict().heard()), unit.written()));
     }
     Optional<Mark.RealWord> real = realWord();
     return new Mark(
-        target.word, attempt, result(real), List.of(units), extras, swaps, rules, read.toString(),
-        real, letters.oddities(), points);
+        target.word,
+        attempt,
+        result(real),
+        List.of(units),
+        extras,
+        swaps,
+        rules,
+        read.toString(),
+        real,
+        letters.oddities(),
+        points);
   }
 
   private void asModel(int unit, int at) {
@@ -152,8 +160,8 @@ final class Judgement {
 
   /**
    * A legal spelling of the sound that cannot be read so at this place is no alternative there: it
-   * is what is left of the right grapheme, or a near sound's, or a vowel letter by its name. Where a
-   * rule names the form (cit for kit) it stays an alternative.
+   * is what is left of the right grapheme, or a near sound's, or a vowel letter by its name. Where
+   * a rule names the form (cit for kit) it stays an alternative.
    */
   private static int outOfContext(UnitForms forms, String written, int form) {
     if (forms.isDamaged(written)) {
@@ -198,10 +206,6 @@ final class Judgement {
     return lexicon
         .find(letters.text(), target.accent.id())
         .map(Word::cut)
-        .map(
-            cut ->
-                target.soundsLike(cut)
-                    ? Mark.RealWord.HOMOPHONE
-                    : Mark.RealWord.ANOTHER);
+        .map(cut -> target.soundsLike(cut) ? Mark.RealWord.HOMOPHONE : Mark.RealWord.ANOTHER);
   }
 }

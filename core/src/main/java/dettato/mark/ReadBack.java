@@ -6,7 +6,9 @@ import dettato.word.Readings;
 import dettato.word.Unit;
 import java.util.List;
 
-/** How written graphemes are read where they stand, with the target as a hint between two readings. */
+/**
+ * How written graphemes are read where they stand, with the target as a hint between two readings.
+ */
 final class ReadBack {
   private final Target target;
   private final char[] letters;

@@ -15,8 +15,8 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
  * Marks a dictated sentence: its words are aligned first, then the capital at the start and the end
  * mark are judged, then each word that has a partner.
  *
- * <p>Words pair by the least total of letter changes (Wagner and Fischer 1974 on words); a pair that
- * shares less than half its letters is another word. Time O(words × words).
+ * <p>Words pair by the least total of letter changes (Wagner and Fischer 1974 on words); a pair
+ * that shares less than half its letters is another word. Time O(words × words).
  */
 public final class SentenceMarker {
   private static final double ANOTHER_WORD = 0.6;
@@ -168,8 +168,7 @@ public final class SentenceMarker {
     step[i][j] = taken;
   }
 
-  private List<WordMark> move(
-      List<String> wanted, List<String> written, int i, int j, int taken) {
+  private List<WordMark> move(List<String> wanted, List<String> written, int i, int j, int taken) {
     return switch (taken) {
       case 11 -> List.of(pair(wanted.get(i), written.get(j)));
       case 10 -> List.of(new WordMark(wanted.get(i), "", Kind.MISSING, Optional.empty()));
@@ -180,7 +179,8 @@ public final class SentenceMarker {
       case 12 -> {
         String both = written.get(j) + " " + written.get(j + 1);
         yield List.of(
-            new WordMark(wanted.get(i), both, Kind.SPLIT, Optional.of(markOf(wanted.get(i), both))));
+            new WordMark(
+                wanted.get(i), both, Kind.SPLIT, Optional.of(markOf(wanted.get(i), both))));
       }
       case 22 ->
           List.of(

@@ -11,8 +11,8 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * Every grapheme that means something for a sound in an accent: its legal spellings and those of its
- * near sounds. Made once for each sound and shared by all words.
+ * Every grapheme that means something for a sound in an accent: its legal spellings and those of
+ * its near sounds. Made once for each sound and shared by all words.
  */
 final class SoundForms {
   final FormMap all;
@@ -44,8 +44,7 @@ final class SoundForms {
     Map<Integer, Integer> all = new HashMap<>(near);
     spellings(sound, accent)
         .forEach(
-            (text, points) ->
-                cheapest(all, Form.pack(text), alternative(sound, text, points)));
+            (text, points) -> cheapest(all, Form.pack(text), alternative(sound, text, points)));
     return new SoundForms(sound, accent, all, near);
   }
 
@@ -61,11 +60,12 @@ final class SoundForms {
     Readings known = readings.get(grapheme);
     return known != null
         ? known
-        : readings.computeIfAbsent(
-            grapheme, g -> new Readings(g, s -> accent.alike(s, sound)));
+        : readings.computeIfAbsent(grapheme, g -> new Readings(g, s -> accent.alike(s, sound)));
   }
 
-  /** Legal spellings with their points; those of a run are also the spellings of its parts, joined. */
+  /**
+   * Legal spellings with their points; those of a run are also the spellings of its parts, joined.
+   */
   private static Map<String, Integer> spellings(Sound sound, Accent accent) {
     Map<String, Integer> legal = new HashMap<>();
     Correspondences.legal(sound, accent)

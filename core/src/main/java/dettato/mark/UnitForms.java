@@ -102,7 +102,9 @@ final class UnitForms {
     if (grapheme.length() == 1) {
       NearSounds.lookAlikes(grapheme.charAt(0))
           .forEach(
-              c -> keep(forms, String.valueOf(c), Form.of(Verdict.NEAR, Costs.LOOK_ALIKE, "mirror")));
+              c ->
+                  keep(
+                      forms, String.valueOf(c), Form.of(Verdict.NEAR, Costs.LOOK_ALIKE, "mirror")));
     }
   }
 

@@ -1,4 +1,7 @@
-/** Judges what a child wrote against a word, sound by sound, and each rule the word tests. Knows no children. */
+/**
+ * Judges what a child wrote against a word, sound by sound, and each rule the word tests. Knows no
+ * children.
+ */
 @NullMarked
 package dettato.mark;
 

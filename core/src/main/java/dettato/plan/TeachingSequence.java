@@ -13,9 +13,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
- * In which order correspondences are taught: our own order, derived from the lexicon (each step adds
- * the few that unlock the most common words), kept as the table {@code teaching-sequence.tsv} that a
- * school may edit.
+ * In which order correspondences are taught: our own order, derived from the lexicon (each step
+ * adds the few that unlock the most common words), kept as the table {@code teaching-sequence.tsv}
+ * that a school may edit.
  */
 public final class TeachingSequence {
   private final List<Step> steps;

@@ -62,8 +62,7 @@ public final class WordChooser {
    * Untaught graphemes are those after {@code step}.
    */
   public List<Choice> candidates(String rule, int step) {
-    return known
-        .computeIfAbsent(rule + "/" + step, k -> find(RuleBook.of(rule), step));
+    return known.computeIfAbsent(rule + "/" + step, k -> find(RuleBook.of(rule), step));
   }
 
   /**
@@ -78,8 +77,7 @@ public final class WordChooser {
             .filter(c -> !request.without().contains(c.word().spelling()))
             .toList();
     List<Choice> due = pick(side(taught, Side.DUE), (request.count() + 1) / 2, random);
-    List<Choice> notDue =
-        pick(side(taught, Side.NOT_DUE), request.count() - due.size(), random);
+    List<Choice> notDue = pick(side(taught, Side.NOT_DUE), request.count() - due.size(), random);
     if (due.size() + notDue.size() < request.count()) {
       due = pick(side(taught, Side.DUE), request.count() - notDue.size(), random);
     }
@@ -108,8 +106,7 @@ public final class WordChooser {
                 .allMatch(p -> p.due().contains(word.cut().unit(p.unit()).grapheme().text()));
     return regular
         ? Stream.of(
-            new Choice(
-                word, places.get(places.size() - 1), sequence.untaught(word, step, accent)))
+            new Choice(word, places.get(places.size() - 1), sequence.untaught(word, step, accent)))
         : Stream.empty();
   }
 

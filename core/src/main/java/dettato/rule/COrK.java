@@ -50,8 +50,14 @@ final class COrK extends RuleAtUnit {
     char next = place.nextLetter();
     return Optional.of(
         "eiy".indexOf(next) >= 0
-            ? Opportunity.due(id(), place.index(), Set.of("k"), "the next letter is " + next + ": k is due")
-            : Opportunity.notDue(id(), place.index(), Set.of("c"), Set.of("k"), "the next letter is " + next + ": c is due"));
+            ? Opportunity.due(
+                id(), place.index(), Set.of("k"), "the next letter is " + next + ": k is due")
+            : Opportunity.notDue(
+                id(),
+                place.index(),
+                Set.of("c"),
+                Set.of("k"),
+                "the next letter is " + next + ": c is due"));
   }
 
   /** ankle and uncle: before -le the word must be known. */
@@ -59,14 +65,9 @@ final class COrK extends RuleAtUnit {
     return place.after().filter(u -> u.grapheme().text().equals("le")).isPresent();
   }
 
-
   @Override
   public List<Example> examples() {
     return List.of(
-        right("kettle"),
-        right("cabin"),
-        right("crab"),
-        under("kit", "cit"),
-        over("cup", "kup"));
+        right("kettle"), right("cabin"), right("crab"), under("kit", "cit"), over("cup", "kup"));
   }
 }

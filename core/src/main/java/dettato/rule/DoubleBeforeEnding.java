@@ -46,7 +46,9 @@ final class DoubleBeforeEnding extends RuleAtUnit {
   @Override
   Optional<Opportunity> at(Place place) {
     Optional<Join> join = place.word().join().filter(Join::vowelEnding);
-    if (join.isEmpty() || !place.endsBase() || place.unit().sound().last().isVowel() && !rhotic(place)) {
+    if (join.isEmpty()
+        || !place.endsBase()
+        || place.unit().sound().last().isVowel() && !rhotic(place)) {
       return Optional.empty();
     }
     String base = join.get().base();
@@ -56,19 +58,36 @@ final class DoubleBeforeEnding extends RuleAtUnit {
     }
     if (isDue(place, base)) {
       return Optional.of(
-          Opportunity.due(id(), place.index(), doubledForms(place, last),
-              "the base " + base + " ends in one stressed short vowel letter and one consonant letter: double it before -" + join.get().ending()));
+          Opportunity.due(
+              id(),
+              place.index(),
+              doubledForms(place, last),
+              "the base "
+                  + base
+                  + " ends in one stressed short vowel letter and one consonant letter: double it before -"
+                  + join.get().ending()));
     }
     return rhotic(place)
         ? Optional.empty()
         : Optional.of(
-            Opportunity.notDue(id(), place.index(), Set.of(place.grapheme()), Set.of(twice(place)),
-                    "the base " + base + " does not end in one stressed short vowel letter and one consonant letter: nothing is doubled before -" + join.get().ending()));
+            Opportunity.notDue(
+                id(),
+                place.index(),
+                Set.of(place.grapheme()),
+                Set.of(twice(place)),
+                "the base "
+                    + base
+                    + " does not end in one stressed short vowel letter and one consonant letter: nothing is doubled before -"
+                    + join.get().ending()));
   }
 
   private static boolean isDue(Place place, String base) {
     boolean letters = base.matches("(.*([^aeiou]|qu))?[aeiou][^aeiouwxy]");
-    boolean stressed = place.beatsUpTo() == 1 || (rhotic(place) ? place.unit().stress() != Unit.Stress.NONE : place.afterStressedVowel());
+    boolean stressed =
+        place.beatsUpTo() == 1
+            || (rhotic(place)
+                ? place.unit().stress() != Unit.Stress.NONE
+                : place.afterStressedVowel());
     return letters && stressed;
   }
 
@@ -87,7 +106,6 @@ final class DoubleBeforeEnding extends RuleAtUnit {
     String grapheme = place.grapheme();
     return grapheme + grapheme.charAt(grapheme.length() - 1);
   }
-
 
   @Override
   public List<Example> examples() {

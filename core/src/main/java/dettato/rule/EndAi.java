@@ -47,14 +47,19 @@ final class EndAi extends RuleAtUnit {
     }
     if (place.endsWordOrBase()) {
       return Optional.of(
-          Opportunity.due(id(), place.index(), Set.of("ay"), "/eɪ/ ends the word or its base: ay is due"));
+          Opportunity.due(
+              id(), place.index(), Set.of("ay"), "/eɪ/ ends the word or its base: ay is due"));
     }
     return Set.of("ai", "a_e").contains(place.grapheme())
         ? Optional.of(
-            Opportunity.notDue(id(), place.index(), Set.of("ai", "a_e"), Set.of("ay"), "/eɪ/ is inside: ai or a_e is due, not ay"))
+            Opportunity.notDue(
+                id(),
+                place.index(),
+                Set.of("ai", "a_e"),
+                Set.of("ay"),
+                "/eɪ/ is inside: ai or a_e is due, not ay"))
         : Optional.empty();
   }
-
 
   @Override
   public List<Example> examples() {

@@ -48,11 +48,18 @@ final class FinalCh extends RuleAtUnit {
     }
     return Optional.of(
         place.afterShortVowelLetter()
-            ? Opportunity.due(id(), place.index(), Set.of("tch"), "one short vowel letter stands right before /tʃ/: tch is due")
-            : Opportunity.notDue(id(), place.index(), Set.of("ch"), Set.of("tch"),
+            ? Opportunity.due(
+                id(),
+                place.index(),
+                Set.of("tch"),
+                "one short vowel letter stands right before /tʃ/: tch is due")
+            : Opportunity.notDue(
+                id(),
+                place.index(),
+                Set.of("ch"),
+                Set.of("tch"),
                 "no single short vowel letter stands right before /tʃ/: ch is due"));
   }
-
 
   @Override
   public List<Example> examples() {

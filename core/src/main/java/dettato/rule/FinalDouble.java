@@ -42,7 +42,15 @@ final class FinalDouble extends RuleAtUnit {
   }
 
   private static final Map<String, Set<String>> PLAIN =
-      Map.of("f", Set.of("f"), "l", Set.of("l"), "s", Set.of("s", "se", "ce"), "z", Set.of("z", "se", "ze"));
+      Map.of(
+          "f",
+          Set.of("f"),
+          "l",
+          Set.of("l"),
+          "s",
+          Set.of("s", "se", "ce"),
+          "z",
+          Set.of("z", "se", "ze"));
 
   @Override
   Optional<Opportunity> at(Place place) {
@@ -53,12 +61,27 @@ final class FinalDouble extends RuleAtUnit {
     String doubled = place.sound() + place.sound();
     if (place.afterShortVowelLetter() || isAllOrRoll(place)) {
       return Optional.of(
-          Opportunity.due(id(), place.index(), Set.of(doubled),
-              "one short vowel letter stands right before /" + place.sound() + "/ at the end of a one-beat word: " + doubled + " is due"));
+          Opportunity.due(
+              id(),
+              place.index(),
+              Set.of(doubled),
+              "one short vowel letter stands right before /"
+                  + place.sound()
+                  + "/ at the end of a one-beat word: "
+                  + doubled
+                  + " is due"));
     }
     return Optional.of(
-        Opportunity.notDue(id(), place.index(), place.grapheme().equals(doubled) ? plain : Set.of(place.grapheme()), Set.of(doubled),
-            "no single short vowel letter stands right before /" + place.sound() + "/: one " + place.sound() + " is due"));
+        Opportunity.notDue(
+            id(),
+            place.index(),
+            place.grapheme().equals(doubled) ? plain : Set.of(place.grapheme()),
+            Set.of(doubled),
+            "no single short vowel letter stands right before /"
+                + place.sound()
+                + "/: one "
+                + place.sound()
+                + " is due"));
   }
 
   /** all and roll double their l as words with a short vowel do. */
@@ -66,7 +89,6 @@ final class FinalDouble extends RuleAtUnit {
     return place.sound().equals("l")
         && place.before().filter(u -> u.grapheme().text().matches("[aou]")).isPresent();
   }
-
 
   @Override
   public List<Example> examples() {

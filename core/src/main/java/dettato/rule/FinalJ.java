@@ -48,10 +48,17 @@ final class FinalJ extends RuleAtUnit {
     }
     return Optional.of(
         place.afterShortVowelLetter() && place.afterStressedVowel()
-            ? Opportunity.due(id(), place.index(), beforeEnding(place) ? Set.of("dge", "dg") : Set.of("dge"),
+            ? Opportunity.due(
+                id(),
+                place.index(),
+                beforeEnding(place) ? Set.of("dge", "dg") : Set.of("dge"),
                 "one short vowel letter stands right before /dʒ/: dge is due")
-            : Opportunity.notDue(id(), place.index(), beforeEnding(place) ? Set.of("ge", "g") : Set.of("ge"), Set.of("dge", "dg"),
-                "no single short stressed vowel letter stands right before /dʒ/: ge is due")
+            : Opportunity.notDue(
+                    id(),
+                    place.index(),
+                    beforeEnding(place) ? Set.of("ge", "g") : Set.of("ge"),
+                    Set.of("dge", "dg"),
+                    "no single short stressed vowel letter stands right before /dʒ/: ge is due")
                 .leftOutBy(Set.of("j", "g")));
   }
 
@@ -59,7 +66,6 @@ final class FinalJ extends RuleAtUnit {
   private static boolean beforeEnding(Place place) {
     return !place.word().cut().isLast(place.index());
   }
-
 
   @Override
   public List<Example> examples() {

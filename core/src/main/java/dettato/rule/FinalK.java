@@ -53,23 +53,37 @@ final class FinalK extends RuleAtUnit {
     }
     if (isWeakIc(place)) {
       return Optional.of(
-          Opportunity.notDue(id(), place.index(), Set.of("c"), Set.of("ck"),
+          Opportunity.notDue(
+              id(),
+              place.index(),
+              Set.of("c"),
+              Set.of("ck"),
               "a longer word ends in weak -ic: c is due"));
     }
     if (place.afterShortVowelLetter()) {
       return Optional.of(
-          Opportunity.due(id(), place.index(), Set.of("ck"), "one short vowel letter stands right before /k/: ck is due"));
+          Opportunity.due(
+              id(),
+              place.index(),
+              Set.of("ck"),
+              "one short vowel letter stands right before /k/: ck is due"));
     }
     return Optional.of(
-        Opportunity.notDue(id(), place.index(), Set.of("k"), Set.of("ck"),
+        Opportunity.notDue(
+            id(),
+            place.index(),
+            Set.of("k"),
+            Set.of("ck"),
             "no single short vowel letter stands right before /k/: k is due"));
   }
 
   private static boolean isWeakIc(Place place) {
     return !place.word().isOneBeat()
-        && place.before().filter(u -> u.grapheme().text().equals("i") && u.stress() != Unit.Stress.MAIN).isPresent();
+        && place
+            .before()
+            .filter(u -> u.grapheme().text().equals("i") && u.stress() != Unit.Stress.MAIN)
+            .isPresent();
   }
-
 
   @Override
   public List<Example> examples() {

@@ -10,8 +10,8 @@ import java.util.Set;
  * @param side which side of the contrast the place is on
  * @param due the graphemes that follow the rule here
  * @param over the graphemes that carry the rule's special spelling where it is not due
- * @param under the graphemes that leave it out; when empty, any other spelling of the sound does where
- *     the special one is due, and none where it is not
+ * @param under the graphemes that leave it out; when empty, any other spelling of the sound does
+ *     where the special one is due, and none where it is not
  * @param why the condition that is met or not, in words
  */
 public record Opportunity(
@@ -38,8 +38,8 @@ public record Opportunity(
   }
 
   /**
-   * A place where the plain spelling is due, and {@code over} would be too much. Other spellings say
-   * nothing of the rule here, unless {@link #leftOutBy} names them.
+   * A place where the plain spelling is due, and {@code over} would be too much. Other spellings
+   * say nothing of the rule here, unless {@link #leftOutBy} names them.
    */
   static Opportunity notDue(String rule, int unit, Set<String> due, Set<String> over, String why) {
     return new Opportunity(rule, unit, Side.NOT_DUE, due, over, Set.of(), why);

@@ -48,17 +48,24 @@ final class PastEd extends RuleAtUnit {
     boolean past = place.word().join().map(j -> j.ending().equals("ed")).orElse(false);
     if (past) {
       return Optional.of(
-          Opportunity.due(id(), place.index(), Set.of("ed"), "it is the past of " + place.word().join().orElseThrow().base() + ": ed is due"));
+          Opportunity.due(
+              id(),
+              place.index(),
+              Set.of("ed"),
+              "it is the past of " + place.word().join().orElseThrow().base() + ": ed is due"));
     }
     boolean stop = Set.of("t", "d").contains(place.sound());
     boolean afterConsonant = place.before().filter(u -> !u.sound().isVowel()).isPresent();
     return stop && afterConsonant && place.word().join().isEmpty()
         ? Optional.of(
-            Opportunity.notDue(id(), place.index(), Set.of(place.sound()), Set.of("ed"),
-                    "the word is no past with an ending: " + place.sound() + " is due"))
+            Opportunity.notDue(
+                id(),
+                place.index(),
+                Set.of(place.sound()),
+                Set.of("ed"),
+                "the word is no past with an ending: " + place.sound() + " is due"))
         : Optional.empty();
   }
-
 
   @Override
   public List<Example> examples() {

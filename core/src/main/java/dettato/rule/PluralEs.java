@@ -43,28 +43,36 @@ final class PluralEs extends RuleAtUnit {
 
   @Override
   Optional<Opportunity> at(Place place) {
-    Optional<Join> join = place.word().join().filter(j -> j.ending().equals("s") || j.ending().equals("es"));
-    if (join.isEmpty() || !place.word().cut().isLast(place.index()) || join.get().change() != Join.Change.NONE) {
+    Optional<Join> join =
+        place.word().join().filter(j -> j.ending().equals("s") || j.ending().equals("es"));
+    if (join.isEmpty()
+        || !place.word().cut().isLast(place.index())
+        || join.get().change() != Join.Change.NONE) {
       return Optional.empty();
     }
     String base = join.get().base();
     if (base.matches(".*(s|x|z|sh|ch)") && place.sound().equals("KIT+z")) {
       return Optional.of(
-          Opportunity.due(id(), place.index(), Set.of("es"), base + " ends in a hissing sound and the ending is a new beat: es is due"));
+          Opportunity.due(
+              id(),
+              place.index(),
+              Set.of("es"),
+              base + " ends in a hissing sound and the ending is a new beat: es is due"));
     }
     return base.matches(".*[ey]")
         ? Optional.empty()
         : Optional.of(
-            Opportunity.notDue(id(), place.index(), Set.of("s"), Set.of("es"), base + " takes no new beat: s alone is due"));
+            Opportunity.notDue(
+                id(),
+                place.index(),
+                Set.of("s"),
+                Set.of("es"),
+                base + " takes no new beat: s alone is due"));
   }
-
 
   @Override
   public List<Example> examples() {
     return List.of(
-        right("brushes"),
-        right("books"),
-        under("crashes", "crashs"),
-        over("crabs", "crabes"));
+        right("brushes"), right("books"), under("crashes", "crashs"), over("crabs", "crabes"));
   }
 }

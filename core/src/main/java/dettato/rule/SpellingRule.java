@@ -24,8 +24,8 @@ public interface SpellingRule {
   List<String> contrast();
 
   /**
-   * Every place in a word where the condition decides, whether or not this word obeys. A place whose
-   * own grapheme is not due is an exception.
+   * Every place in a word where the condition decides, whether or not this word obeys. A place
+   * whose own grapheme is not due is an exception.
    */
   List<Opportunity> places(Word word);
 

@@ -43,7 +43,9 @@ final class SplitVowel extends RuleAtUnit {
   }
 
   private static final Map<String, String> LETTER =
-      Map.of("FACE", "a", "FLEECE", "e", "PRICE", "i", "GOAT", "o", "GOOSE", "u", "CUTE", "u", "TUNE", "u");
+      Map.of(
+          "FACE", "a", "FLEECE", "e", "PRICE", "i", "GOAT", "o", "GOOSE", "u", "CUTE", "u", "TUNE",
+          "u");
 
   @Override
   Optional<Opportunity> at(Place place) {
@@ -53,15 +55,24 @@ final class SplitVowel extends RuleAtUnit {
     String letter = LETTER.get(place.sound());
     if (letter != null) {
       return Optional.of(
-          Opportunity.due(id(), place.index(), Set.of(letter + "_e"),
-                  "the vowel is long before one last consonant sound: " + letter + " + consonant + e is due")
+          Opportunity.due(
+                  id(),
+                  place.index(),
+                  Set.of(letter + "_e"),
+                  "the vowel is long before one last consonant sound: "
+                      + letter
+                      + " + consonant + e is due")
               .leftOutBy(Set.of(letter)));
     }
     boolean shortLetter = place.unit().isShortVowelLetter() && oneLetterAfter(place);
     return shortLetter && place.word().cut().isLast(place.index() + 1)
         ? Optional.of(
-            Opportunity.notDue(id(), place.index(), Set.of(place.grapheme()), Set.of(place.grapheme() + "_e"),
-                    "the vowel is short: no e is due after the last consonant"))
+            Opportunity.notDue(
+                id(),
+                place.index(),
+                Set.of(place.grapheme()),
+                Set.of(place.grapheme() + "_e"),
+                "the vowel is short: no e is due after the last consonant"))
         : Optional.empty();
   }
 
@@ -79,14 +90,9 @@ final class SplitVowel extends RuleAtUnit {
     return place.after().filter(u -> u.grapheme().text().length() == 1).isPresent();
   }
 
-
   @Override
   public List<Example> examples() {
     return List.of(
-        right("hope"),
-        right("hop"),
-        right("cakes"),
-        under("cone", "con"),
-        over("plan", "plane"));
+        right("hope"), right("hop"), right("cakes"), under("cone", "con"), over("plan", "plane"));
   }
 }

@@ -15,11 +15,24 @@ import java.util.Random;
 final class Misspelling {
   private static final Map<String, String> NEAR =
       Map.ofEntries(
-          Map.entry("i", "e"), Map.entry("e", "i"), Map.entry("a", "u"), Map.entry("o", "u"),
-          Map.entry("u", "o"), Map.entry("d", "t"), Map.entry("t", "d"), Map.entry("b", "d"),
-          Map.entry("p", "b"), Map.entry("g", "c"), Map.entry("th", "f"), Map.entry("v", "f"),
-          Map.entry("sh", "s"), Map.entry("ea", "ee"), Map.entry("ee", "ea"), Map.entry("ai", "a_e"),
-          Map.entry("oa", "o_e"), Map.entry("m", "n"));
+          Map.entry("i", "e"),
+          Map.entry("e", "i"),
+          Map.entry("a", "u"),
+          Map.entry("o", "u"),
+          Map.entry("u", "o"),
+          Map.entry("d", "t"),
+          Map.entry("t", "d"),
+          Map.entry("b", "d"),
+          Map.entry("p", "b"),
+          Map.entry("g", "c"),
+          Map.entry("th", "f"),
+          Map.entry("v", "f"),
+          Map.entry("sh", "s"),
+          Map.entry("ea", "ee"),
+          Map.entry("ee", "ea"),
+          Map.entry("ai", "a_e"),
+          Map.entry("oa", "o_e"),
+          Map.entry("m", "n"));
 
   private Misspelling() {}
 

@@ -30,7 +30,11 @@ public final class SimulatedClass {
    */
   public String attempt(SimulatedChild child, Word word, int occasion) {
     Random random =
-        new Random(seed * 31 + child.name().hashCode() * 7L + word.spelling().hashCode() + occasion * 101L);
+        new Random(
+            seed * 31
+                + child.name().hashCode() * 7L
+                + word.spelling().hashCode()
+                + occasion * 101L);
     random.nextLong();
     for (Habit habit : child.habits()) {
       for (Opportunity place : RuleBook.opportunities(word)) {

@@ -29,7 +29,11 @@ public final class Accents {
     Accent accent = BY_ID.get(id);
     if (accent == null) {
       throw new IllegalArgumentException(
-          "accent '" + id + "' is not known. Choose one of " + String.join(", ", BY_ID.keySet()) + ".");
+          "accent '"
+              + id
+              + "' is not known. Choose one of "
+              + String.join(", ", BY_ID.keySet())
+              + ".");
     }
     return accent;
   }

@@ -43,7 +43,9 @@ public final class Sounds {
       Sound sound = SINGLE.get(part);
       if (sound == null) {
         throw new IllegalArgumentException(
-            "sound '" + part + "' is not in the inventory. Maybe name the lexical set, or write ɡ for g?");
+            "sound '"
+                + part
+                + "' is not in the inventory. Maybe name the lexical set, or write ɡ for g?");
       }
       parts.add(sound);
     }

@@ -28,7 +28,11 @@ public final class Table {
     try (InputStream in = beside.getResourceAsStream(name)) {
       if (in == null) {
         throw new IllegalArgumentException(
-            "no table '" + name + "' beside " + beside.getName() + ". Maybe the build left it out?");
+            "no table '"
+                + name
+                + "' beside "
+                + beside.getName()
+                + ". Maybe the build left it out?");
       }
       return read(name, new InputStreamReader(in, StandardCharsets.UTF_8), parse);
     } catch (IOException e) {

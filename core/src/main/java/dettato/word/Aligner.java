@@ -104,8 +104,8 @@ public final class Aligner {
   }
 
   /**
-   * The ways on after a split digraph's vowel letter: one or two consonants, then its e. The e after
-   * a soft g is no part of a split digraph: it is what makes the g soft (c·a·ge).
+   * The ways on after a split digraph's vowel letter: one or two consonants, then its e. The e
+   * after a soft g is no part of a split digraph: it is what makes the g soft (c·a·ge).
    */
   private List<Path> acrossConsonants(
       Step vowel,

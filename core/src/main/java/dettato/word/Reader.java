@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Reads a spelling aloud by rule, as a teacher reads a wrong spelling back to a child. Deterministic:
- * at each place the first row of {@code reading.tsv} that fits decides.
+ * Reads a spelling aloud by rule, as a teacher reads a wrong spelling back to a child.
+ * Deterministic: at each place the first row of {@code reading.tsv} that fits decides.
  *
  * <p>Source: ordered context rules as in Elovitz, Johnson, McHugh and Shore, "Letter-to-Sound Rules
  * for Automatic Translation of English Text to Phonetics", IEEE Trans. ASSP 24(6), 1976; the rows
@@ -120,8 +120,7 @@ public final class Reader {
 
   private static Map<String, List<ReadingRule>> byGrapheme() {
     Map<String, List<ReadingRule>> map = new HashMap<>();
-    RULES.forEach(
-        r -> map.computeIfAbsent(r.grapheme().text(), g -> new ArrayList<>()).add(r));
+    RULES.forEach(r -> map.computeIfAbsent(r.grapheme().text(), g -> new ArrayList<>()).add(r));
     return map;
   }
 }

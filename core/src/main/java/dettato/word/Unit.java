@@ -38,8 +38,7 @@ public record Unit(Sound sound, Grapheme grapheme, Stress stress, boolean opensB
     char mark = text.charAt(colon + 1);
     Stress stress = mark == '\'' ? Stress.MAIN : mark == ',' ? Stress.SECOND : Stress.NONE;
     String sound = text.substring(colon + (stress == Stress.NONE ? 1 : 2));
-    return new Unit(
-        Sounds.of(sound), new Grapheme(text.substring(0, colon)), stress, opensBeat);
+    return new Unit(Sounds.of(sound), new Grapheme(text.substring(0, colon)), stress, opensBeat);
   }
 
   /** The table's form; the reverse of {@link #parse}, without the beat. */

@@ -31,7 +31,8 @@ class AttemptMarkerPropertyTest {
       Mark mark = Marking.BRITISH.mark(word, attempt);
       int units = mark.units().stream().mapToInt(u -> u.written().replace("_", "").length()).sum();
       int extra = mark.extras().stream().mapToInt(e -> e.written().length()).sum();
-      assertEquals(attempt.length(), units + extra, word.spelling() + "/" + attempt + " seed " + SEED);
+      assertEquals(
+          attempt.length(), units + extra, word.spelling() + "/" + attempt + " seed " + SEED);
     }
   }
 

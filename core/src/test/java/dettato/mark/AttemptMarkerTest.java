@@ -65,9 +65,18 @@ class AttemptMarkerTest {
   }
 
   @ParameterizedTest(name = "{0} written {1} loses a {2}")
-  @CsvSource({"lamp, lap, nasal-lost", "plant, pant, liquid-lost", "drum, jrum, affrication",
-    "cab, cap, voicing", "thin, fin, th-fronting", "bib, did, mirror", "hem, him, vowel-neighbour",
-    "milk, miwk, l-as-vowel", "cone, con, split-open", "plan, plane, split-added"})
+  @CsvSource({
+    "lamp, lap, nasal-lost",
+    "plant, pant, liquid-lost",
+    "drum, jrum, affrication",
+    "cab, cap, voicing",
+    "thin, fin, th-fronting",
+    "bib, did, mirror",
+    "hem, him, vowel-neighbour",
+    "milk, miwk, l-as-vowel",
+    "cone, con, split-open",
+    "plan, plane, split-added"
+  })
   void namesTheConfusion(String target, String attempt, String confusion) {
     assertTrue(
         Marking.mark(target, attempt).units().stream()
@@ -75,8 +84,14 @@ class AttemptMarkerTest {
   }
 
   @ParameterizedTest(name = "{0} reads as {1}")
-  @CsvSource({"smudge, smuge, smjuːdʒ", "cone, con, kɒn", "clapping, claping, kleɪpɪŋ",
-    "branch, brantch, brɑːntʃ", "plan, plane, pleɪn", "kit, cit, sɪt"})
+  @CsvSource({
+    "smudge, smuge, smjuːdʒ",
+    "cone, con, kɒn",
+    "clapping, claping, kleɪpɪŋ",
+    "branch, brantch, brɑːntʃ",
+    "plan, plane, pleɪn",
+    "kit, cit, sɪt"
+  })
   void saysHowAWrongSpellingReads(String target, String attempt, String readsAs) {
     assertEquals(readsAs, Marking.mark(target, attempt).readsAs());
   }
@@ -91,8 +106,7 @@ class AttemptMarkerTest {
   @Test
   void theAccentDecidesWhatReadsRight() {
     assertEquals(Result.READS_RIGHT, Marking.mark("saw", "sor").result());
-    assertEquals(
-        Result.SOUND_ERROR, Marking.mark(Marking.AMERICAN, "saw", "sor").result());
+    assertEquals(Result.SOUND_ERROR, Marking.mark(Marking.AMERICAN, "saw", "sor").result());
   }
 
   @Test
@@ -113,8 +127,7 @@ class AttemptMarkerTest {
                 + " the end, left out where due)."),
         said);
     assertEquals(List.of(), Explanation.of(Marking.mark("smudge", "smudge")));
-    assertTrue(
-        Explanation.of(Marking.mark("cream", "creem")).get(0).contains("known by word"));
+    assertTrue(Explanation.of(Marking.mark("cream", "creem")).get(0).contains("known by word"));
   }
 
   @Test

@@ -10,10 +10,8 @@ import java.util.stream.Stream;
 
 /** Marks pairs and writes a mark down in one line, as the golden file has it. */
 final class Marking {
-  static final AttemptMarker BRITISH =
-      new AttemptMarker(Accents.of("en-GB"), Lexicon.shipped());
-  static final AttemptMarker AMERICAN =
-      new AttemptMarker(Accents.of("en-US"), Lexicon.shipped());
+  static final AttemptMarker BRITISH = new AttemptMarker(Accents.of("en-GB"), Lexicon.shipped());
+  static final AttemptMarker AMERICAN = new AttemptMarker(Accents.of("en-US"), Lexicon.shipped());
 
   private Marking() {}
 
@@ -41,8 +39,7 @@ final class Marking {
                         + mark.units().get(i).verdict());
     Stream<String> extras = mark.extras().stream().map(e -> "+" + e.written() + "@" + e.before());
     Stream<String> swaps = mark.swaps().stream().map(s -> "~" + s.first() + "-" + s.second());
-    String all =
-        Stream.of(units, extras, swaps).flatMap(s -> s).collect(Collectors.joining(" "));
+    String all = Stream.of(units, extras, swaps).flatMap(s -> s).collect(Collectors.joining(" "));
     return all.isEmpty() ? "-" : all;
   }
 

@@ -86,8 +86,7 @@ class WordChooserTest {
   void theSequenceTeachesNoCorrespondenceTwiceAndAtMostOneVowelAStep() {
     var steps = SEQUENCE.steps();
     assertEquals(
-        steps.size(),
-        steps.stream().map(s -> s.grapheme() + "/" + s.sound()).distinct().count());
+        steps.size(), steps.stream().map(s -> s.grapheme() + "/" + s.sound()).distinct().count());
     for (int n = 1; n <= SEQUENCE.last(); n++) {
       int step = n;
       assertTrue(

@@ -9,11 +9,18 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class RuleFiguresTest {
   @ParameterizedTest(name = "{0} holds in at least {1} % of words")
-  @CsvSource({"final-k, 90", "final-ch, 90", "final-j, 95", "final-double, 80", "c-or-k, 90",
-    "double-before-ending, 97", "past-ed, 97", "plural-es, 97"})
+  @CsvSource({
+    "final-k, 90",
+    "final-ch, 90",
+    "final-j, 95",
+    "final-double, 80",
+    "c-or-k, 90",
+    "double-before-ending, 97",
+    "past-ed, 97",
+    "plural-es, 97"
+  })
   void ruleHoldsAsOftenAsIsSaid(String id, int percent) {
-    RuleFigures figures =
-        RuleFigures.of(RuleBook.of(id), Lexicon.shipped().words("en-GB"));
+    RuleFigures figures = RuleFigures.of(RuleBook.of(id), Lexicon.shipped().words("en-GB"));
     assertTrue(
         figures.holds() * 100 >= percent * figures.total(),
         figures.holds() + " of " + figures.total() + ", not " + figures.exceptions());
@@ -21,8 +28,7 @@ class RuleFiguresTest {
 
   @Test
   void listsMuchAndSuchAsExceptions() {
-    RuleFigures figures =
-        RuleFigures.of(RuleBook.of("final-ch"), Lexicon.shipped().words("en-GB"));
+    RuleFigures figures = RuleFigures.of(RuleBook.of("final-ch"), Lexicon.shipped().words("en-GB"));
     for (String word : new String[] {"much", "such", "rich", "which"}) {
       assertTrue(figures.exceptions().contains(word), word);
     }

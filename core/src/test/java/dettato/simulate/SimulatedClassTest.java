@@ -60,8 +60,7 @@ class SimulatedClassTest {
   }
 
   private static List<Standing> patterns(String rule, Outcome kind) {
-    SimulatedChild child =
-        new SimulatedChild("Ada", List.of(new Habit(rule, kind, 0.9)), 0.05);
+    SimulatedChild child = new SimulatedChild("Ada", List.of(new Habit(rule, kind, 0.9)), 0.05);
     SimulatedClass of = new SimulatedClass(List.of(child), 11);
     List<Evidence> evidence = new ArrayList<>();
     int occasion = 0;
@@ -74,7 +73,11 @@ class SimulatedClassTest {
                 r ->
                     evidence.add(
                         new Evidence(
-                            day, mark.target().spelling(), mark.attempt(), r.rule(), r.at().side(),
+                            day,
+                            mark.target().spelling(),
+                            mark.attempt(),
+                            r.rule(),
+                            r.at().side(),
                             r.outcome())));
       }
     }

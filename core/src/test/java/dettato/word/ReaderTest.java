@@ -15,8 +15,19 @@ class ReaderTest {
   private static final Accent BRITISH = Accents.of("en-GB");
 
   @ParameterizedTest(name = "{0} reads {1}")
-  @CsvSource({"rige, raɪdʒ", "griping, ɡraɪpɪŋ", "gripping, ɡrɪpɪŋ", "brantch, bræntʃ", "smuge, smjuːdʒ",
-    "steem, stiːm", "knight, naɪt", "quick, kwɪk", "wap, wɒp", "gem, dʒem", "boxes, bɒksɪz"})
+  @CsvSource({
+    "rige, raɪdʒ",
+    "griping, ɡraɪpɪŋ",
+    "gripping, ɡrɪpɪŋ",
+    "brantch, bræntʃ",
+    "smuge, smjuːdʒ",
+    "steem, stiːm",
+    "knight, naɪt",
+    "quick, kwɪk",
+    "wap, wɒp",
+    "gem, dʒem",
+    "boxes, bɒksɪz"
+  })
   void readsASpellingByRule(String spelling, String ipa) {
     assertEquals(ipa, said(spelling));
   }

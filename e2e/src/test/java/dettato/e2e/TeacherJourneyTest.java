@@ -51,7 +51,8 @@ class TeacherJourneyTest {
   @Test
   @Order(2)
   void fillsASheetThatNobodyCanGuessAndLetsAWordBeSwapped() {
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prepare").setExact(true)).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prepare").setExact(true))
+        .click();
     assertThat(window.heading("dge or ge at the end")).isVisible();
     assertThat(page.getByText("bridge").first()).isVisible();
     window.mustBeAccessible();
@@ -65,9 +66,11 @@ class TeacherJourneyTest {
     String label = swap.getAttribute("aria-label");
     swap.click();
     String swapped = label.replaceAll(".* for ", "");
-    assertThat(page.getByLabel("Drop " + swapped, new Page.GetByLabelOptions().setExact(true))).isVisible();
+    assertThat(page.getByLabel("Drop " + swapped, new Page.GetByLabelOptions().setExact(true)))
+        .isVisible();
     page.reload();
-    assertThat(page.getByLabel("Drop " + swapped, new Page.GetByLabelOptions().setExact(true))).isVisible();
+    assertThat(page.getByLabel("Drop " + swapped, new Page.GetByLabelOptions().setExact(true)))
+        .isVisible();
   }
 
   @Test
@@ -78,7 +81,8 @@ class TeacherJourneyTest {
     assertThat(page.getByLabel("Drop gadget")).isVisible();
     page.getByLabel("Move gadget up").click();
     page.getByLabel("Move gadget up").click();
-    assertThat(page.getByLabel("The sheet").getByRole(AriaRole.LISTITEM).nth(8)).containsText("gadget");
+    assertThat(page.getByLabel("The sheet").getByRole(AriaRole.LISTITEM).nth(8))
+        .containsText("gadget");
     page.getByLabel("Drop gadget").click();
     assertThat(page.getByLabel("The sheet").getByRole(AriaRole.LISTITEM)).hasCount(10);
   }
@@ -91,7 +95,8 @@ class TeacherJourneyTest {
     for (int i = 0; i < 4; i++) {
       page.keyboard().press("Space");
     }
-    assertThat(page.getByText("write", new Page.GetByTextOptions().setExact(true))).hasAttribute("aria-current", "step");
+    assertThat(page.getByText("write", new Page.GetByTextOptions().setExact(true)))
+        .hasAttribute("aria-current", "step");
     window.mustBeAccessible();
     window.mustNotScroll();
     page.keyboard().press("Space");
@@ -122,14 +127,18 @@ class TeacherJourneyTest {
     assertThat(page.getByText("5 of 26 papers")).isVisible();
     assertThat(page.getByLabel("About this attempt")).containsText("Left out: Dilan");
     window.link("What it says").click();
-    assertThat(page.getByLabel(Pattern.compile("^Dilan, dge or ge at the end: pattern, left out"))).isVisible();
+    assertThat(page.getByLabel(Pattern.compile("^Dilan, dge or ge at the end: pattern, left out")))
+        .isVisible();
   }
 
   @Test
   @Order(6)
   void explainsAnAttemptWhileItIsTypedAndKeepsAnOverride() {
     window.link("Week").click();
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Mark the other 13"))).click();
+    page.getByRole(
+            AriaRole.LINK,
+            new Page.GetByRoleOptions().setName(Pattern.compile("Mark the other 13")))
+        .click();
     assertThat(page.getByText("13 of 26 papers")).isVisible();
     page.keyboard().type("stoping");
     assertThat(page.getByLabel("About this attempt")).containsText("left out where due");

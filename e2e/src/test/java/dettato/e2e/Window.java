@@ -96,8 +96,7 @@ final class Window implements AutoCloseable {
   void picture(String name) {
     if (Boolean.getBoolean("dettato.screenshots")) {
       page.evaluate("document.fonts.ready");
-      page.screenshot(
-          new Page.ScreenshotOptions().setPath(SCREENSHOTS.resolve(name + ".png")));
+      page.screenshot(new Page.ScreenshotOptions().setPath(SCREENSHOTS.resolve(name + ".png")));
     }
   }
 

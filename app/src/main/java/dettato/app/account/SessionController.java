@@ -33,7 +33,8 @@ class SessionController {
 
   record Credentials(@NotBlank String username, @NotBlank String password) {}
 
-  record NewAccount(@NotBlank @Size(max = 80) String username, @Size(min = 10, max = 200) String password) {}
+  record NewAccount(
+      @NotBlank @Size(max = 80) String username, @Size(min = 10, max = 200) String password) {}
 
   record User(String name) {}
 

@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** The made-up class of Skerry Point Primary: its children, their planted habits, its dictations. */
+/**
+ * The made-up class of Skerry Point Primary: its children, their planted habits, its dictations.
+ */
 final class DemoPlan {
   static final long SEED = 20_260_301;
   static final String CLASS = "Class Limpet · Year 2";
@@ -49,27 +51,60 @@ final class DemoPlan {
 
   static final List<Sheet> SHEETS =
       List.of(
-          sheet(15, "final-k", "The duck has a snack on the dock.",
+          sheet(
+              15,
+              "final-k",
+              "The duck has a snack on the dock.",
               "duck milk sock desk brick book track cheek peck tusk"),
-          sheet(13, "final-ch", "We fetch the torch and watch the beach.",
+          sheet(
+              13,
+              "final-ch",
+              "We fetch the torch and watch the beach.",
               "hatch bench ditch coach fetch torch stitch beach match lunch"),
-          sheet(12, "final-double", "A seal will sniff the shells by the cliff.",
+          sheet(
+              12,
+              "final-double",
+              "A seal will sniff the shells by the cliff.",
               "cliff leaf shell wolf cross seal puff nail fuss shelf"),
-          sheet(10, "split-vowel", "The waves rose and broke on the stone.",
+          sheet(
+              10,
+              "split-vowel",
+              "The waves rose and broke on the stone.",
               "hope hop cake plan kite pin home tub wave rod"),
-          sheet(9, "end-ai", "The train may stay away in the rain.",
+          sheet(
+              9,
+              "end-ai",
+              "The train may stay away in the rain.",
               "tray train clay snail play paint spray brain away chain"),
-          sheet(7, "plural-es", "Six gulls sat on the boxes of fish.",
+          sheet(
+              7,
+              "plural-es",
+              "Six gulls sat on the boxes of fish.",
               "brushes boats boxes crabs dishes rocks foxes gulls lunches nets"),
-          sheet(5, "past-ed", "Dad lifted the lamp and looked at the rocks.",
+          sheet(
+              5,
+              "past-ed",
+              "Dad lifted the lamp and looked at the rocks.",
               "helped soft filled band planted gold kicked nest sailed pond"),
-          sheet(3, "double-before-ending", "The boat is rocking and dripping.",
+          sheet(
+              3,
+              "double-before-ending",
+              "The boat is rocking and dripping.",
               "shopping jumping clapping raining swimming melting digging floating hopping fishing"),
-          sheet(2, "final-j", "The gull on the ledge has a huge fish.",
+          sheet(
+              2,
+              "final-j",
+              "The gull on the ledge has a huge fish.",
               "ridge cage fudge hinge lodge stage hedge plunge badge huge"),
-          sheet(0, "double-before-ending", "The keeper is running up the steps.",
+          sheet(
+              0,
+              "double-before-ending",
+              "The keeper is running up the steps.",
               "stopping landing running sleeping dripping resting tapping looking grinning barking"),
-          sheet(-1, "final-j", "At the edge of the bridge sat a large crab.",
+          sheet(
+              -1,
+              "final-j",
+              "At the edge of the bridge sat a large crab.",
               "bridge page wedge large smudge fringe edge cage judge sponge"));
 
   private DemoPlan() {}

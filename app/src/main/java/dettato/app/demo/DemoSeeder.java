@@ -76,7 +76,11 @@ class DemoSeeder implements SmartInitializingSingleton {
   }
 
   private void give(
-      DemoPlan.Sheet sheet, int occasion, SchoolClass of, SimulatedClass children, Teacher teacher) {
+      DemoPlan.Sheet sheet,
+      int occasion,
+      SchoolClass of,
+      SimulatedClass children,
+      Teacher teacher) {
     LocalDate day = day(sheet.daysAgo());
     long id = dictations.plan(of, day, sheet.rule()).id();
     Dictations.Dictation asked =
@@ -85,8 +89,7 @@ class DemoSeeder implements SmartInitializingSingleton {
       return;
     }
     boolean today = sheet.daysAgo() == 0;
-    dictations.become(
-        id, today ? Dictations.State.GIVEN : Dictations.State.ANSWERED, teacher);
+    dictations.become(id, today ? Dictations.State.GIVEN : Dictations.State.ANSWERED, teacher);
     int papers = today ? of.pupils().size() / 2 : of.pupils().size();
     Map<String, Pupil> byName = new HashMap<>();
     of.pupils().forEach(p -> byName.put(p.name(), p));
@@ -108,8 +111,7 @@ class DemoSeeder implements SmartInitializingSingleton {
       int occasion,
       LocalDate day) {
     String written =
-        children.attempt(
-            child, languages.of(Accents.SOUTHERN_BRITISH).word(item.word()), occasion);
+        children.attempt(child, languages.of(Accents.SOUTHERN_BRITISH).word(item.word()), occasion);
     return new Attempts.Entry(
         pupil.id(), item.id(), day, item.word(), written, Attempts.State.WRITTEN);
   }

@@ -47,7 +47,13 @@ class AttemptFiles {
         of.pupils().stream().collect(Collectors.toMap(Pupil::name, Function.identity()));
     List<Attempts.Entry> good = new ArrayList<>();
     List<Rejected> bad = new ArrayList<>();
-    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).get();
+    CSVFormat format =
+        CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreEmptyLines(true)
+            .get();
     try (CSVParser lines = CSVParser.parse(new StringReader(csv.replace("\uFEFF", "")), format)) {
       if (!lines.getHeaderNames().containsAll(HEADINGS)) {
         throw Problem.badRequest("The first line must be: date,pupil,target,attempt");
@@ -73,7 +79,10 @@ class AttemptFiles {
         of.pupils().stream().collect(Collectors.toMap(Pupil::id, Pupil::name));
     StringBuilder out = new StringBuilder();
     CSVFormat format =
-        CSVFormat.RFC4180.builder().setHeader("date", "pupil", "target", "attempt", "result", "rules").get();
+        CSVFormat.RFC4180
+            .builder()
+            .setHeader("date", "pupil", "target", "attempt", "result", "rules")
+            .get();
     try (CSVPrinter printer = new CSVPrinter(out, format)) {
       for (Attempts.Marked m : attempts.marked(of)) {
         printer.printRecord(
@@ -101,7 +110,8 @@ class AttemptFiles {
     String target = unsafe(line.get("target")).strip().toLowerCase(Locale.ROOT);
     String written = unsafe(line.get("attempt")).strip();
     if (target.length() > 80 || written.length() > LONGEST) {
-      throw new IllegalArgumentException("target or attempt is too long (80 and 200 letters at most)");
+      throw new IllegalArgumentException(
+          "target or attempt is too long (80 and 200 letters at most)");
     }
     languages.of(of.accent()).word(target);
     Attempts.State state = written.isEmpty() ? Attempts.State.BLANK : Attempts.State.WRITTEN;
@@ -122,7 +132,8 @@ class AttemptFiles {
   }
 
   private static String unsafe(String cell) {
-    boolean guarded = cell.length() > 1 && cell.charAt(0) == '\'' && "=+-@".indexOf(cell.charAt(1)) >= 0;
+    boolean guarded =
+        cell.length() > 1 && cell.charAt(0) == '\'' && "=+-@".indexOf(cell.charAt(1)) >= 0;
     return guarded ? cell.substring(1) : cell;
   }
 }

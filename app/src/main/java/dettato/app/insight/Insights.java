@@ -38,15 +38,26 @@ class Insights {
 
   /** A pattern of one child. */
   record Finding(
-      String pupil, String rule, Standing.Kind kind, double probability, int opportunities,
-      int failures, List<EvidenceView> evidence) {}
+      String pupil,
+      String rule,
+      Standing.Kind kind,
+      double probability,
+      int opportunities,
+      int failures,
+      List<EvidenceView> evidence) {}
 
   record Findings(List<Finding> findings) {}
 
   /** Where one child stands with one rule. */
   record StandingView(
-      String rule, Standing.State state, Standing.Kind kind, double probability, int opportunities,
-      int failures, String wouldChange, List<EvidenceView> evidence) {}
+      String rule,
+      Standing.State state,
+      Standing.Kind kind,
+      double probability,
+      int opportunities,
+      int failures,
+      String wouldChange,
+      List<EvidenceView> evidence) {}
 
   record MapRow(Pupil pupil, List<StandingView> cells) {}
 
@@ -54,14 +65,24 @@ class Insights {
 
   /** Children who share a pattern. */
   record Group(
-      String rule, String ruleName, Standing.Kind kind, List<String> pupils, int failures,
-      int opportunities, String exampleTarget, String exampleAttempt) {}
+      String rule,
+      String ruleName,
+      Standing.Kind kind,
+      List<String> pupils,
+      int failures,
+      int opportunities,
+      String exampleTarget,
+      String exampleAttempt) {}
 
   /** Shares of what goes wrong by what it needs: attempts, not children. */
   record Needs(int hearing, int choosing, int building) {}
 
   record ClassMap(
-      List<RuleHead> rules, List<MapRow> rows, List<Group> groups, Needs needs, int attempts,
+      List<RuleHead> rules,
+      List<MapRow> rows,
+      List<Group> groups,
+      Needs needs,
+      int attempts,
       @org.jspecify.annotations.Nullable LocalDate from,
       @org.jspecify.annotations.Nullable LocalDate to) {}
 
@@ -91,10 +112,16 @@ class Insights {
         RuleBook.RULES.stream().map(r -> new RuleHead(r.id(), r.name())).toList();
     List<MapRow> rows =
         of.pupils().stream()
-            .map(p -> new MapRow(p, standings.getOrDefault(p, List.of()).stream().map(Insights::cell).toList()))
+            .map(
+                p ->
+                    new MapRow(
+                        p,
+                        standings.getOrDefault(p, List.of()).stream().map(Insights::cell).toList()))
             .toList();
-    LocalDate from = marked.stream().map(Attempts.Marked::date).min(Comparator.naturalOrder()).orElse(null);
-    LocalDate to = marked.stream().map(Attempts.Marked::date).max(Comparator.naturalOrder()).orElse(null);
+    LocalDate from =
+        marked.stream().map(Attempts.Marked::date).min(Comparator.naturalOrder()).orElse(null);
+    LocalDate to =
+        marked.stream().map(Attempts.Marked::date).max(Comparator.naturalOrder()).orElse(null);
     return new ClassMap(rules, rows, groups(standings), needs(marked), marked.size(), from, to);
   }
 
@@ -108,22 +135,31 @@ class Insights {
     Map<Pupil, List<Standing>> standings = new java.util.LinkedHashMap<>();
     of.pupils()
         .forEach(
-            p ->
-                standings.put(
-                    p, diagnosis.standings(evidence.getOrDefault(p.id(), List.of()))));
+            p -> standings.put(p, diagnosis.standings(evidence.getOrDefault(p.id(), List.of()))));
     return standings;
   }
 
   private static Finding finding(Pupil pupil, Standing s) {
     return new Finding(
-        pupil.name(), s.rule(), s.kind(), s.probability(), s.opportunities(), s.failures(),
+        pupil.name(),
+        s.rule(),
+        s.kind(),
+        s.probability(),
+        s.opportunities(),
+        s.failures(),
         s.evidence().stream().map(EvidenceView::of).toList());
   }
 
   private static StandingView cell(Standing s) {
     return new StandingView(
-        s.rule(), s.state(), s.kind(), s.probability(), s.opportunities(), s.failures(),
-        s.wouldChange(), s.evidence().stream().map(EvidenceView::of).toList());
+        s.rule(),
+        s.state(),
+        s.kind(),
+        s.probability(),
+        s.opportunities(),
+        s.failures(),
+        s.wouldChange(),
+        s.evidence().stream().map(EvidenceView::of).toList());
   }
 
   private static List<Group> groups(Map<Pupil, List<Standing>> standings) {
@@ -139,8 +175,7 @@ class Insights {
                             .add(Map.entry(pupil, s))));
     return shared.values().stream()
         .map(Insights::group)
-        .sorted(
-            Comparator.<Group>comparingInt(g -> -g.pupils().size()).thenComparing(Group::rule))
+        .sorted(Comparator.<Group>comparingInt(g -> -g.pupils().size()).thenComparing(Group::rule))
         .toList();
   }
 

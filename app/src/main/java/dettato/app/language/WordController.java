@@ -43,7 +43,8 @@ class WordController {
   record WordList(List<WordView> words, int total) {}
 
   @GetMapping("/api/words/{spelling}")
-  WordView word(@PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
+  WordView word(
+      @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
     Language language = languages.of(accent);
     Optional<Word> known = language.find(spelling.strip());
     return view(

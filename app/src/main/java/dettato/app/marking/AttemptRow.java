@@ -39,7 +39,14 @@ class AttemptRow {
 
   protected AttemptRow() {}
 
-  AttemptRow(Long classId, Long pupilId, @Nullable Long itemId, LocalDate writtenOn, String target, String written, String state) {
+  AttemptRow(
+      Long classId,
+      Long pupilId,
+      @Nullable Long itemId,
+      LocalDate writtenOn,
+      String target,
+      String written,
+      String state) {
     this.classId = classId;
     this.pupilId = pupilId;
     this.itemId = itemId;

@@ -73,14 +73,27 @@ public class Attempts {
 
   /** An attempt to keep. */
   public record Entry(
-      long pupilId, @Nullable Long itemId, LocalDate date, String target, String written, State state) {}
+      long pupilId,
+      @Nullable Long itemId,
+      LocalDate date,
+      String target,
+      String written,
+      State state) {}
 
   /** One attempt with what was derived from it, for exports and findings. */
   public record Marked(
-      long pupilId, LocalDate date, String target, String written, State state, String result,
+      long pupilId,
+      LocalDate date,
+      String target,
+      String written,
+      State state,
+      String result,
       List<MarkRow.RuleOutcome> outcomes) {
 
-    /** What it shows about rules; nothing when it was not written for sure or was overridden as right. */
+    /**
+     * What it shows about rules; nothing when it was not written for sure or was overridden as
+     * right.
+     */
     public List<Evidence> evidence() {
       return outcomes.stream()
           .map(o -> new Evidence(date, target, written, o.rule(), o.side(), o.outcome()))
@@ -91,7 +104,8 @@ public class Attempts {
     public boolean failsJoin() {
       return outcomes.stream()
           .filter(o -> o.outcome() == Outcome.UNDER || o.outcome() == Outcome.OVER)
-          .anyMatch(o -> List.of("double-before-ending", "past-ed", "plural-es").contains(o.rule()));
+          .anyMatch(
+              o -> List.of("double-before-ending", "past-ed", "plural-es").contains(o.rule()));
     }
 
     /** The outcomes as one text: rule=OUTCOME, separated by spaces. */
@@ -178,14 +192,15 @@ public class Attempts {
 
   /** Records the teacher's own judgement of an attempt of her class. */
   @Transactional
-  public Cell override(long attemptId, Result result, String note, SchoolClass of, Teacher teacher) {
+  public Cell override(
+      long attemptId, Result result, String note, SchoolClass of, Teacher teacher) {
     AttemptRow row =
         attempts
             .findById(attemptId)
             .filter(a -> a.classId().equals(of.id()))
-            .orElseThrow(() -> Problem.notFound("There is no attempt " + attemptId + " in this class."));
-    overrides.save(
-        new OverrideRow(attemptId, teacher.id(), clock.instant(), result.name(), note));
+            .orElseThrow(
+                () -> Problem.notFound("There is no attempt " + attemptId + " in this class."));
+    overrides.save(new OverrideRow(attemptId, teacher.id(), clock.instant(), result.name(), note));
     return cell(row, latest(List.of(attemptId)), languages.of(of.accent()));
   }
 
@@ -212,9 +227,7 @@ public class Attempts {
 
   private Map<Long, OverrideRow> latest(List<Long> attemptIds) {
     Map<Long, OverrideRow> latest = new HashMap<>();
-    overrides
-        .findByAttemptIdInOrderById(attemptIds)
-        .forEach(o -> latest.put(o.attemptId(), o));
+    overrides.findByAttemptIdInOrderById(attemptIds).forEach(o -> latest.put(o.attemptId(), o));
     return latest;
   }
 
@@ -231,8 +244,7 @@ public class Attempts {
         own == null ? null : own.result());
   }
 
-  private static Marked marked(
-      AttemptRow row, Optional<MarkRow> mark, @Nullable OverrideRow own) {
+  private static Marked marked(AttemptRow row, Optional<MarkRow> mark, @Nullable OverrideRow own) {
     State state = State.valueOf(row.state());
     String derived =
         mark.map(MarkRow::result).orElse(state == State.ABSENT ? Result.ABSENT.name() : "");
@@ -242,8 +254,13 @@ public class Attempts {
             .map(o -> asRight ? new MarkRow.RuleOutcome(o.rule(), o.side(), Outcome.APPLIED) : o)
             .toList();
     return new Marked(
-        row.pupilId(), row.writtenOn(), row.target(), row.written(), state,
-        own == null ? derived : own.result(), outcomes);
+        row.pupilId(),
+        row.writtenOn(),
+        row.target(),
+        row.written(),
+        state,
+        own == null ? derived : own.result(),
+        outcomes);
   }
 
   /** Marks anew what an older core has marked. Returns how many. */
@@ -256,9 +273,7 @@ public class Attempts {
         .forEach(
             row ->
                 mark(row, languages.of(accentOfClass.apply(row.classId())))
-                    .ifPresent(
-                        m -> marks.save(new MarkRow(row.id(), AttemptMarker.VERSION, m))));
+                    .ifPresent(m -> marks.save(new MarkRow(row.id(), AttemptMarker.VERSION, m))));
     return old.size();
   }
-
 }

@@ -16,8 +16,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A mark as the API shows it.
  *
- * @param swapped pairs of unit indices whose letters changed places; twice the same when both letters
- *     are in one unit
+ * @param swapped pairs of unit indices whose letters changed places; twice the same when both
+ *     letters are in one unit
  * @param readsAs IPA between slashes
  * @param realWord HOMOPHONE or ANOTHER when another word of the lexicon was written
  * @param explanation plain sentences, one a fact
@@ -37,7 +37,11 @@ public record MarkView(
 
   /** One unit of the target and what was written for it. */
   public record UnitMarkView(
-      String phoneme, String grapheme, String written, Verdict verdict, @Nullable String confusion) {}
+      String phoneme,
+      String grapheme,
+      String written,
+      Verdict verdict,
+      @Nullable String confusion) {}
 
   /** One place where a rule decides. */
   public record RuleMarkView(

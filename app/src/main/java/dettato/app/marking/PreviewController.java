@@ -28,7 +28,8 @@ class PreviewController {
 
   record Pair(@NotNull String target, @NotNull String attempt) {}
 
-  record Pairs(@NotBlank String accent, @NotNull @Size(max = 10_000) List<@Valid @NotNull Pair> pairs) {}
+  record Pairs(
+      @NotBlank String accent, @NotNull @Size(max = 10_000) List<@Valid @NotNull Pair> pairs) {}
 
   record Results(List<MarkView> results) {}
 
@@ -61,7 +62,8 @@ class PreviewController {
   @PostMapping("/api/marking/preview-sentence")
   SentenceResult sentence(@RequestBody @Valid SentencePair asked) {
     if (asked.target().codePoints().noneMatch(c -> c < 128 && Character.isLetter(c))) {
-      throw Problem.badRequest("target has no letters a to z. Write the sentence that was dictated.");
+      throw Problem.badRequest(
+          "target has no letters a to z. Write the sentence that was dictated.");
     }
     Language language = languages.of(asked.accent());
     SentenceMarker.SentenceMark mark = language.sentences().mark(asked.target(), asked.attempt());
@@ -73,7 +75,9 @@ class PreviewController {
                         w.target(),
                         w.written(),
                         w.kind(),
-                        w.mark().map(m -> MarkView.of(m, w.target(), language.accent())).orElse(null)))
+                        w.mark()
+                            .map(m -> MarkView.of(m, w.target(), language.accent()))
+                            .orElse(null)))
             .toList(),
         mark.conventions().stream().map(c -> new Convention(c.rule(), c.outcome())).toList());
   }

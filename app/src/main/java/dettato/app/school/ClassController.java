@@ -41,8 +41,7 @@ class ClassController {
 
   @PostMapping("/api/classes")
   @ResponseStatus(HttpStatus.CREATED)
-  SchoolClass create(
-      @RequestBody @Valid NewClass made, @AuthenticationPrincipal Teacher teacher) {
+  SchoolClass create(@RequestBody @Valid NewClass made, @AuthenticationPrincipal Teacher teacher) {
     return classes.create(made.name(), made.accent(), made.pupils(), teacher);
   }
 }

@@ -67,7 +67,11 @@ public class Classes {
     ClassRow row =
         classes.save(
             new ClassRow(
-                teacher.id(), name.strip(), accent, TeachingSequence.shipped().last(), DIFFERENT_WORDS));
+                teacher.id(),
+                name.strip(),
+                accent,
+                TeachingSequence.shipped().last(),
+                DIFFERENT_WORDS));
     List<PupilRow> rows = new ArrayList<>();
     for (int i = 0; i < clean.size(); i++) {
       rows.add(new PupilRow(row.id(), clean.get(i), i));

@@ -48,12 +48,17 @@ class DictationController {
   record NewDictation(@NotNull LocalDate date, @NotBlank String rule) {}
 
   record Plan(
-      @NotBlank String rule, @NotNull @Size(max = 300) String sentence, @NotNull List<@NotNull String> words) {}
+      @NotBlank String rule,
+      @NotNull @Size(max = 300) String sentence,
+      @NotNull List<@NotNull String> words) {}
 
   record NextState(@NotNull Dictations.State state) {}
 
   record Typed(
-      long pupilId, long itemId, @NotNull @Size(max = 200) String written, @NotNull Attempts.State state) {}
+      long pupilId,
+      long itemId,
+      @NotNull @Size(max = 200) String written,
+      @NotNull Attempts.State state) {}
 
   record Wanted(
       @NotBlank String rule,
@@ -64,7 +69,12 @@ class DictationController {
 
   /** A word that fits a rule, with the reason. */
   record Candidate(
-      String word, List<UnitView> units, Side side, String due, int focus, String why,
+      String word,
+      List<UnitView> units,
+      Side side,
+      String due,
+      int focus,
+      String why,
       List<String> untaught) {}
 
   record Candidates(List<Candidate> words, int total) {}
@@ -150,7 +160,11 @@ class DictationController {
     Language language = languages.of(of.accent());
     WordChooser.Request request =
         new WordChooser.Request(
-            wanted.rule(), wanted.count(), of.step(), wanted.easiestFirst(), wanted.without(),
+            wanted.rule(),
+            wanted.count(),
+            of.step(),
+            wanted.easiestFirst(),
+            wanted.without(),
             wanted.seed());
     return language.chooser().choose(request).stream().map(c -> view(c, language)).toList();
   }

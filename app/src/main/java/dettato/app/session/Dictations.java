@@ -62,7 +62,13 @@ public class Dictations {
    * @param marked how many papers have every word entered, or are away
    */
   public record Summary(
-      long id, LocalDate date, String rule, String ruleName, State state, int words, int marked,
+      long id,
+      LocalDate date,
+      String rule,
+      String ruleName,
+      State state,
+      int words,
+      int marked,
       int papers) {}
 
   /**
@@ -73,16 +79,32 @@ public class Dictations {
    * @param focus index of the unit the rule decides, -1 when it does not
    */
   public record ItemView(
-      long id, int place, String word, List<UnitView> units, String clue, @Nullable Side side,
-      String due, int focus, String why, int pause) {}
+      long id,
+      int place,
+      String word,
+      List<UnitView> units,
+      String clue,
+      @Nullable Side side,
+      String due,
+      int focus,
+      String why,
+      int pause) {}
 
   /** A child's paper. */
   public record Paper(Pupil pupil, List<Attempts.Cell> cells) {}
 
   /** A whole dictation. */
   public record Dictation(
-      long id, long classId, LocalDate date, String rule, String ruleName, String sentence,
-      State state, List<ItemView> items, List<Paper> papers, int seconds) {}
+      long id,
+      long classId,
+      LocalDate date,
+      String rule,
+      String ruleName,
+      String sentence,
+      State state,
+      List<ItemView> items,
+      List<Paper> papers,
+      int seconds) {}
 
   /** All dictations of a class, by date. */
   @Transactional(readOnly = true)
@@ -154,7 +176,8 @@ public class Dictations {
       throw Problem.notFound("There is no child " + pupilId + " in this class.");
     }
     return attempts.save(
-        new Attempts.Entry(pupilId, itemId, row.givenOn(), item.word(), written.strip(), state), of);
+        new Attempts.Entry(pupilId, itemId, row.givenOn(), item.word(), written.strip(), state),
+        of);
   }
 
   /** Empties one cell. */
@@ -201,8 +224,14 @@ public class Dictations {
             .collect(Collectors.groupingBy(Attempts.Cell::pupilId, Collectors.counting()));
     int marked = (int) entered.values().stream().filter(n -> n >= asked.size()).count();
     return new Summary(
-        row.id(), row.givenOn(), row.rule(), RuleBook.of(row.rule()).name(),
-        State.valueOf(row.state()), asked.size(), marked, of.pupils().size());
+        row.id(),
+        row.givenOn(),
+        row.rule(),
+        RuleBook.of(row.rule()).name(),
+        State.valueOf(row.state()),
+        asked.size(),
+        marked,
+        of.pupils().size());
   }
 
   private Dictation whole(DictationRow row, SchoolClass of) {
@@ -217,8 +246,15 @@ public class Dictations {
     List<Paper> papers =
         of.pupils().stream().map(p -> new Paper(p, cells.getOrDefault(p.id(), List.of()))).toList();
     return new Dictation(
-        row.id(), of.id(), row.givenOn(), row.rule(), RuleBook.of(row.rule()).name(),
-        row.sentence(), State.valueOf(row.state()), asked, papers,
+        row.id(),
+        of.id(),
+        row.givenOn(),
+        row.rule(),
+        RuleBook.of(row.rule()).name(),
+        row.sentence(),
+        State.valueOf(row.state()),
+        asked,
+        papers,
         seconds(asked, row.sentence(), language));
   }
 

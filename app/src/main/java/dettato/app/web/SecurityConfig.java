@@ -69,8 +69,7 @@ class SecurityConfig {
   }
 
   /** Who is not logged in is told so first, whatever else is missing. */
-  private void denied(HttpServletRequest request, HttpServletResponse response)
-      throws IOException {
+  private void denied(HttpServletRequest request, HttpServletResponse response) throws IOException {
     boolean session = request.getRequestURI().startsWith("/api/session");
     if (!session && !isLoggedIn(request)) {
       notLoggedIn(response);
@@ -100,7 +99,6 @@ class SecurityConfig {
       throws IOException {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    json.writeValue(
-        response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, detail));
+    json.writeValue(response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, detail));
   }
 }

@@ -1,0 +1,15 @@
+package dettato.app.demo;
+
+import java.util.List;
+
+/** What was planted in the demo class, for tests outside its package. */
+public final class PlantedHabits {
+  private PlantedHabits() {}
+
+  /** "Bashir final-j UNDER", one each. */
+  public static List<String> all() {
+    return DemoPlan.children().stream()
+        .flatMap(c -> c.habits().stream().map(h -> c.name() + " " + h.rule() + " " + h.kind()))
+        .toList();
+  }
+}
