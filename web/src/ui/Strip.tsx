@@ -1,7 +1,7 @@
 import type { Mark, MarkedUnit, UnitView } from '../api/client'
 
 type Size = 'sm' | 'md' | 'xl'
-const LETTERS: Record<Size, string> = { sm: 'text-lg px-1.5', md: 'text-2xl px-2', xl: 'text-6xl px-5' }
+const LETTERS: Record<Size, string> = { sm: 'text-lg px-1.5', md: 'text-2xl px-2', xl: 'text-6xl px-5 pb-2' }
 const SOUNDS: Record<Size, string> = { sm: 'text-[11px]', md: 'text-xs', xl: 'text-2xl' }
 
 /** Joins the two letters of a split digraph with an arc; other graphemes stand as they are. */

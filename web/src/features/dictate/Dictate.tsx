@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, type Dictation, type Item } from '../../api/client'
 import { useClass } from '../../app/classContext'
@@ -23,28 +23,24 @@ function Session({ dictation }: { dictation: Dictation }) {
   const queries = useQueryClient()
   const [params, setParams] = useSearchParams()
   const all = useMemo(() => calls(dictation), [dictation])
-  const place = useMemo(
-    () => ({ call: Number(params.get('item') ?? '1') - 1, step: Number(params.get('step') ?? '1') - 1 }),
-    [params],
-  )
+  const [place, setPlace] = useState<Place>(() => ({
+    call: Number(params.get('item') ?? '1') - 1,
+    step: Number(params.get('step') ?? '1') - 1,
+  }))
   const [repeats, setRepeats] = useState(0)
   const here = all[place.call]
-  // Keys may come faster than the address changes: the newest place is kept here too.
-  const newest = useRef(place)
+  // The address follows the place, so that a reload stays here.
   useEffect(() => {
-    newest.current = place
+    setParams({ item: String(place.call + 1), step: String(place.step + 1) }, { replace: true })
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- setParams is new with every address
   }, [place])
-  const goTo = useCallback(
-    (to: Place) => {
-      newest.current = to
-      setRepeats(0)
-      setParams({ item: String(to.call + 1), step: String(to.step + 1) }, { replace: true })
-    },
-    [setParams],
-  )
-  const go = useCallback((by: 1 | -1) => goTo(moved(newest.current, by, all)), [all, goTo])
+  const goTo = useCallback((next: (from: Place) => Place) => {
+    setRepeats(0)
+    setPlace(next)
+  }, [])
+  const go = useCallback((by: 1 | -1) => goTo((from) => moved(from, by, all)), [all, goTo])
   const skip = useCallback(
-    () => goTo({ call: Math.min(newest.current.call + 1, all.length - 1), step: 0 }),
+    () => goTo((from) => ({ call: Math.min(from.call + 1, all.length - 1), step: 0 })),
     [all, goTo],
   )
   useEffect(() => {
@@ -132,12 +128,18 @@ function Steps({ call, step }: { call: Call; step: number }) {
 function WordCall({ item, step, repeats }: { item: Item; step: string; repeats: number }) {
   const shown = step === 'show' || step === 'check and fix'
   const count = item.units.length
-  const said = item.clue ? `${item.clue[0]?.toUpperCase() ?? ''}${item.clue.slice(1)}.` : 'Say a sentence with it.'
+  const capital = (text: string) => (text[0]?.toUpperCase() ?? '') + text.slice(1)
   return (
     <div className="flex flex-col items-center gap-6" aria-live="polite">
       <p className="font-word font-bold text-8xl leading-tight">{item.word}</p>
       <p className="text-2xl">
-        “{said} <strong>{item.word[0]?.toUpperCase() ?? ''}{item.word.slice(1)}.</strong>”
+        {item.clue ? (
+          <>
+            “{capital(item.clue)}. <strong>{capital(item.word)}.</strong>”
+          </>
+        ) : (
+          'Say it in a sentence of your own, then alone.'
+        )}
         {repeats > 0 ? <span className="mute text-base"> said again {repeats}×</span> : null}
       </p>
       {shown ? (

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useRef, type KeyboardEvent } from 'react'
+import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { api, type AttemptState, type Dictation } from '../../api/client'
 import { useClass } from '../../app/classContext'
@@ -30,10 +30,11 @@ function Grid({ dictation }: { dictation: Dictation }) {
   const queries = useQueryClient()
   const [params, setParams] = useSearchParams()
   const input = useRef<HTMLInputElement>(null)
+  const gone = useRef(false)
   const save = useCallback(
     async (pupilId: number, itemId: number, written: string, state: AttemptState) => {
       const cell = await api.type(dictation.id, pupilId, itemId, written, state)
-      void queries.invalidateQueries({ queryKey: ['map', classId] })
+      if (gone.current) void queries.invalidateQueries({ queryKey: ['map', classId] })
       return cell
     },
     [dictation.id, classId, queries],
@@ -45,18 +46,33 @@ function Grid({ dictation }: { dictation: Dictation }) {
     return dictation.items.every((i) => marking.entry(pupil, i.id).at !== 'empty')
   }
   const firstOpen = dictation.papers.findIndex((_, row) => !done(row))
-  const spot = readSpot(params.get('at')) ?? { row: Math.max(0, firstOpen), column: 0 }
+  const [spot, go] = useState<Spot>(() => readSpot(params.get('at')) ?? { row: Math.max(0, firstOpen), column: 0 })
   const pupil = dictation.papers[spot.row]?.pupil
   const item = dictation.items[spot.column]
   const open = pupil && item ? marking.entry(pupil.id, item.id) : undefined
 
-  const go = (to: Spot) => setParams({ at: `${to.row + 1}.${to.column + 1}` }, { replace: true })
+  // The address follows the open cell, so that a reload stays there.
+  useEffect(() => {
+    setParams({ at: `${spot.row + 1}.${spot.column + 1}` }, { replace: true })
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- setParams is new with every address
+  }, [spot])
   useEffect(() => {
     input.current?.focus()
     input.current?.select()
     input.current?.scrollIntoView({ block: 'nearest' })
   }, [spot.row, spot.column])
-  useEffect(() => () => void queries.invalidateQueries({ queryKey: ['dictations'] }), [queries])
+  // What is known of the children is counted anew with each paper, not with each key.
+  useEffect(() => {
+    void queries.invalidateQueries({ queryKey: ['map', classId] })
+  }, [spot.row, classId, queries])
+  useEffect(() => {
+    gone.current = false
+    return () => {
+      gone.current = true
+      void queries.invalidateQueries({ queryKey: ['map', classId] })
+      void queries.invalidateQueries({ queryKey: ['dictations'] })
+    }
+  }, [classId, queries])
 
   if (!pupil || !item || !open) {
     return (

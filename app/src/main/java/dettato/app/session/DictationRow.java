@@ -73,4 +73,8 @@ class DictationRow {
   void become(String state) {
     this.state = state;
   }
+
+  void giveOn(LocalDate day) {
+    this.givenOn = day;
+  }
 }

@@ -14,6 +14,7 @@ import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
 import dettato.word.Word;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,18 +36,21 @@ public class Dictations {
   private final Classes classes;
   private final Attempts attempts;
   private final Languages languages;
+  private final Clock clock;
 
   Dictations(
       DictationRows dictations,
       ItemRows items,
       Classes classes,
       Attempts attempts,
-      Languages languages) {
+      Languages languages,
+      Clock clock) {
     this.dictations = dictations;
     this.items = items;
     this.classes = classes;
     this.attempts = attempts;
     this.languages = languages;
+    this.clock = clock;
   }
 
   /** Where a dictation stands. */
@@ -156,12 +160,15 @@ public class Dictations {
     return whole(row, of);
   }
 
-  /** Moves a dictation on. */
+  /** Moves a dictation on; one given before its planned day was given today. */
   @Transactional
   public Dictation become(long id, State state, Teacher teacher) {
     DictationRow row = row(id);
     SchoolClass of = classes.find(row.classId(), teacher);
     row.become(state.name());
+    if (state != State.PLANNED && row.givenOn().isAfter(LocalDate.now(clock))) {
+      row.giveOn(LocalDate.now(clock));
+    }
     return whole(row, of);
   }
 
