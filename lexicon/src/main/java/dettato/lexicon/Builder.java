@@ -90,8 +90,7 @@ public final class Builder {
     return rows.values().stream().flatMap(List::stream).toList();
   }
 
-  private List<String> rowsOf(
-      String spelling, String mark, Map<String, Segmentation> overrides) {
+  private List<String> rowsOf(String spelling, String mark, Map<String, Segmentation> overrides) {
     List<String> rows = new ArrayList<>();
     if (mark.equals("choose") && unsuitable.contains(spelling)) {
       rejected.add(spelling + "\tcalled unsuitable by an open list; mark it know or leave it out");
@@ -123,8 +122,7 @@ public final class Builder {
       cut = align(spelling, spoken);
     }
     if (cut.isEmpty()) {
-      rejected.add(
-          spelling + "\tno listed correspondences give " + String.join(" ", phones.get()));
+      rejected.add(spelling + "\tno listed correspondences give " + String.join(" ", phones.get()));
     }
     List<String> used = spoken;
     return cut.map(c -> Beats.cut(polish.apply(c, stresses(c, used))));
@@ -166,7 +164,10 @@ public final class Builder {
   /** The stress digit of each unit: of its vowel, "" for consonants. */
   private static List<String> stresses(Segmentation cut, List<String> phones) {
     List<String> digits =
-        phones.stream().filter(p -> p.matches(".*\\d")).map(p -> p.substring(p.length() - 1)).toList();
+        phones.stream()
+            .filter(p -> p.matches(".*\\d"))
+            .map(p -> p.substring(p.length() - 1))
+            .toList();
     List<String> stresses = new ArrayList<>();
     int at = 0;
     for (Unit unit : cut.units()) {
@@ -193,7 +194,11 @@ public final class Builder {
         join.map(Join::ending).orElse(""),
         join.map(j -> j.change().name().toLowerCase(Locale.ROOT)).orElse(""),
         use,
-        pos.getOrDefault(join.map(Join::base).filter(b -> !pos.containsKey(cut.spelling())).orElse(cut.spelling()), "f"),
+        pos.getOrDefault(
+            join.map(Join::base)
+                .filter(b -> !pos.containsKey(cut.spelling()))
+                .orElse(cut.spelling()),
+            "f"),
         irregular(cut),
         clues.getOrDefault(cut.spelling(), ""));
   }

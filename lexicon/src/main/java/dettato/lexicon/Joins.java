@@ -80,17 +80,21 @@ final class Joins {
   }
 
   private boolean fits(String word, Join join) {
-    if (join.base().length() < (join.ending().equals("y") ? 3 : 2) || (join.ending().equals("s") && join.base().endsWith("s"))) {
+    if (join.base().length() < (join.ending().equals("y") ? 3 : 2)
+        || (join.ending().equals("s") && join.base().endsWith("s"))) {
       return false;
     }
     String has = pos.getOrDefault(join.base(), "");
-    boolean right = NEEDS.getOrDefault(join.ending(), "").chars().anyMatch(c -> has.indexOf(c) >= 0);
+    boolean right =
+        NEEDS.getOrDefault(join.ending(), "").chars().anyMatch(c -> has.indexOf(c) >= 0);
     List<String> base = said.get(join.base());
     List<String> whole = said.get(word);
     return right && base != null && whole != null && begins(base, whole, join);
   }
 
-  /** Whether the word's sounds begin with the base's, the last one aside where the join bends it. */
+  /**
+   * Whether the word's sounds begin with the base's, the last one aside where the join bends it.
+   */
   private static boolean begins(List<String> base, List<String> whole, Join join) {
     boolean bends = join.change() == Change.Y_TO_I || join.change() == Change.F_TO_V;
     int sure = bends ? 1 : join.base().endsWith("le") ? 2 : 0;

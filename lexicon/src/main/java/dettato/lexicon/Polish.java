@@ -41,12 +41,18 @@ final class Polish {
         && isBath(cut.spelling())
         && !stress.equals("0")) {
       set = "BATH";
-    } else if (set.equals("DRESS") && grapheme.equals("a") && cut.spelling().startsWith("rr", cut.start(i) + 1)) {
+    } else if (set.equals("DRESS")
+        && grapheme.equals("a")
+        && cut.spelling().startsWith("rr", cut.start(i) + 1)) {
       set = "TRAP";
-    } else if (set.equals("FLEECE") && weak && List.of("y", "ey", "ie", "i", "ee").contains(grapheme)
+    } else if (set.equals("FLEECE")
+        && weak
+        && List.of("y", "ey", "ie", "i", "ee").contains(grapheme)
         && (last || endsInPlural(cut, i))) {
       set = "happY";
-    } else if (set.equals("GOOSE") && yodGrapheme(grapheme) && Set.of("t", "d", "n").contains(before)) {
+    } else if (set.equals("GOOSE")
+        && yodGrapheme(grapheme)
+        && Set.of("t", "d", "n").contains(before)) {
       set = "TUNE";
     } else if (set.equals("commA") && weak && grapheme.equals("e") && weakE(cut, i)) {
       set = "KIT";
@@ -58,7 +64,10 @@ final class Polish {
       set = "PALM";
     } else if (set.equals("PALM") && grapheme.equals("a") && afterW(before)) {
       set = "LOT";
-    } else if (set.equals("THOUGHT") && grapheme.equals("a") && afterW(before) && !beforeL(cut, i)) {
+    } else if (set.equals("THOUGHT")
+        && grapheme.equals("a")
+        && afterW(before)
+        && !beforeL(cut, i)) {
       set = "LOT";
     }
     if (Correspondences.find(Sounds.of(set), unit.grapheme()).isEmpty()) {
@@ -72,7 +81,9 @@ final class Polish {
   }
 
   private boolean isBath(String spelling) {
-    return bathStems.stream().anyMatch(s -> s.startsWith("=") ? spelling.equals(s.substring(1)) : spelling.startsWith(s));
+    return bathStems.stream()
+        .anyMatch(
+            s -> s.startsWith("=") ? spelling.equals(s.substring(1)) : spelling.startsWith(s));
   }
 
   private static boolean endsInPlural(Segmentation cut, int i) {
@@ -87,7 +98,9 @@ final class Polish {
   /** A weak e is KIT in pocket, basket, wanted and before -ge, -ss, -st; else schwa. */
   private static boolean weakE(Segmentation cut, int i) {
     String rest = cut.spelling().substring(cut.start(i));
-    return rest.matches("e(t|ts|tt.*|st|ss|ge|ges|ct.*|x.*|nglish)") || i == 0 || rest.matches("ed.*");
+    return rest.matches("e(t|ts|tt.*|st|ss|ge|ges|ct.*|x.*|nglish)")
+        || i == 0
+        || rest.matches("ed.*");
   }
 
   private static boolean afterW(String before) {

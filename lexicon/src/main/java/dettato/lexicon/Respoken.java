@@ -2,7 +2,9 @@ package dettato.lexicon;
 
 import java.util.List;
 
-/** Spells out what the pronunciations run together: a schwa before r, a swallowed beat in -ically. */
+/**
+ * Spells out what the pronunciations run together: a schwa before r, a swallowed beat in -ically.
+ */
 final class Respoken {
   private Respoken() {}
 

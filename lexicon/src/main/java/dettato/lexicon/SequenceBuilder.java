@@ -24,7 +24,8 @@ import java.util.TreeSet;
 /**
  * Derives the teaching sequence from the lexicon: each step adds up to three correspondences that
  * make the most words spellable, given those before. A word weighs more the commoner it is and the
- * fewer sounds it has, and a quarter when a vowel is not short (easy to hear first); a step has at most one new vowel.
+ * fewer sounds it has, and a quarter when a vowel is not short (easy to hear first); a step has at
+ * most one new vowel.
  */
 public final class SequenceBuilder {
   private static final int PER_STEP = 3;

@@ -1,4 +1,6 @@
-/** Builds core's word table from open sources and the reviewed lists. Not part of the application. */
+/**
+ * Builds core's word table from open sources and the reviewed lists. Not part of the application.
+ */
 @NullMarked
 package dettato.lexicon;
 

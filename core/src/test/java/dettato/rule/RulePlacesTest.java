@@ -1,0 +1,170 @@
+package dettato.rule;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import dettato.word.Lexicon;
+import dettato.word.Word;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Where each rule decides in a word, on both sides of its contrast and where it must keep quiet.
+ */
+class RulePlacesTest {
+  @ParameterizedTest(name = "{0} in {1}: {2}")
+  @CsvSource({
+    "final-k, duck, DUE",
+    "final-k, pocket, DUE",
+    "final-k, milk, NOT_DUE",
+    "final-k, book, NOT_DUE",
+    "final-k, picnic, NOT_DUE",
+    "final-k, cake, NOT_DUE",
+    "final-k, cakes, NOT_DUE",
+    "final-k, ducks, DUE",
+    "final-k, cat, -",
+    "final-k, school, -",
+    "final-k, queen, -",
+    "final-k, fox, -",
+    "final-ch, hatch, DUE",
+    "final-ch, kitchen, DUE",
+    "final-ch, bench, NOT_DUE",
+    "final-ch, coach, NOT_DUE",
+    "final-ch, beaches, NOT_DUE",
+    "final-ch, much, -",
+    "final-ch, rich, -",
+    "final-ch, chin, -",
+    "final-j, ledge, DUE",
+    "final-j, bridges, DUE",
+    "final-j, cage, NOT_DUE",
+    "final-j, hinge, NOT_DUE",
+    "final-j, village, NOT_DUE",
+    "final-j, large, NOT_DUE",
+    "final-j, jam, -",
+    "final-j, magic, -",
+    "final-double, cliff, DUE",
+    "final-double, shell, DUE",
+    "final-double, ball, DUE",
+    "final-double, grass, DUE",
+    "final-double, leaf, NOT_DUE",
+    "final-double, wolf, NOT_DUE",
+    "final-double, bus, -",
+    "final-double, if, -",
+    "final-double, cats, -",
+    "final-double, travel, -",
+    "c-or-k, kettle, DUE",
+    "c-or-k, skin, DUE",
+    "c-or-k, cabin, NOT_DUE",
+    "c-or-k, crab, NOT_DUE",
+    "c-or-k, duck, -",
+    "c-or-k, school, -",
+    "c-or-k, uncle, -",
+    "c-or-k, city, -",
+    "split-vowel, hope, DUE",
+    "split-vowel, cakes, DUE",
+    "split-vowel, hop, NOT_DUE",
+    "split-vowel, rain, -",
+    "split-vowel, bend, -",
+    "split-vowel, go, -",
+    "split-vowel, hopping, -",
+    "end-ai, tray, DUE",
+    "end-ai, playing, DUE",
+    "end-ai, train, NOT_DUE",
+    "end-ai, cake, NOT_DUE",
+    "end-ai, they, -",
+    "end-ai, eight, -",
+    "end-ai, cat, -",
+    "double-before-ending, shopping, DUE",
+    "double-before-ending, muddy, DUE",
+    "double-before-ending, beginning, DUE",
+    "double-before-ending, stirring, DUE",
+    "double-before-ending, jumping, NOT_DUE",
+    "double-before-ending, raining, NOT_DUE",
+    "double-before-ending, fixing, NOT_DUE",
+    "double-before-ending, baking, NOT_DUE",
+    "double-before-ending, listening, NOT_DUE",
+    "double-before-ending, cats, -",
+    "double-before-ending, playing, -",
+    "double-before-ending, boxes, -",
+    "past-ed, helped, DUE",
+    "past-ed, filled, DUE",
+    "past-ed, planted, DUE",
+    "past-ed, soft, NOT_DUE",
+    "past-ed, gold, NOT_DUE",
+    "past-ed, bed, -",
+    "past-ed, hop, -",
+    "plural-es, brushes, DUE",
+    "plural-es, foxes, DUE",
+    "plural-es, books, NOT_DUE",
+    "plural-es, hens, NOT_DUE",
+    "plural-es, cages, -",
+    "plural-es, bus, -"
+  })
+  void decidesWhereItShould(String rule, String spelling, String side) {
+    String found =
+        RuleBook.opportunities(word(spelling)).stream()
+            .filter(o -> o.rule().equals(rule))
+            .map(o -> o.side().name())
+            .distinct()
+            .collect(Collectors.joining("+"));
+    assertEquals(side, found.isEmpty() ? "-" : found);
+  }
+
+  static List<SpellingRule> rules() {
+    return RuleBook.RULES;
+  }
+
+  @ParameterizedTest
+  @MethodSource("rules")
+  void speaksToATeacherAndToAChild(SpellingRule rule) {
+    for (String said : List.of(rule.says(), rule.saysToChild(), rule.reason())) {
+      assertTrue(said.endsWith(".") || said.endsWith("?"), said);
+    }
+    assertEquals(2, rule.contrast().size());
+    assertFalse(rule.name().isBlank());
+  }
+
+  @Test
+  void noIdStandsForTwoRules() {
+    Set<String> ids = new HashSet<>();
+    RuleBook.RULES.forEach(r -> assertTrue(ids.add(r.id()), r.id()));
+    assertThrows(IllegalArgumentException.class, () -> RuleBook.of("final-q"));
+  }
+
+  @Test
+  void everyOpportunityIsObeyedByItsWordAndHasAReason() {
+    for (Word word : Lexicon.shipped().words("en-GB")) {
+      for (Opportunity o : RuleBook.opportunities(word)) {
+        String grapheme = word.cut().unit(o.unit()).grapheme().text();
+        assertEquals(Outcome.APPLIED, o.judge(grapheme, true), word.spelling() + " " + o.rule());
+        assertTrue(o.why().contains("due") || o.why().contains("double"), o.why());
+      }
+    }
+  }
+
+  @Test
+  void judgesByWhatIsDueAndWhatIsTooMuch() {
+    Opportunity due = Opportunity.due("final-j", 2, Set.of("dge"), "dge is due");
+    assertEquals(Outcome.APPLIED, due.judge("dge", true));
+    assertEquals(Outcome.UNDER, due.judge("ge", true));
+    assertEquals(Outcome.UNTESTED, due.judge("t", false));
+    Opportunity notDue = Opportunity.notDue("final-j", 2, Set.of("ge"), Set.of("dge"), "ge is due");
+    assertEquals(Outcome.OVER, notDue.judge("dge", true));
+    assertEquals(Outcome.UNTESTED, notDue.judge("x", true));
+    assertEquals(Outcome.UNDER, notDue.leftOutBy(Set.of("j")).judge("j", true));
+    assertThrows(
+        IllegalArgumentException.class, () -> Opportunity.due("final-j", 0, Set.of(), "nothing"));
+  }
+
+  private static Word word(String spelling) {
+    return Lexicon.shipped().find(spelling, "en-GB").orElseThrow();
+  }
+}

@@ -1,0 +1,49 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, test, vi } from 'vitest'
+import { api } from '../../api/client'
+import { dictation, map } from '../../test/made-up'
+import { show } from '../../test/page'
+import { Respond } from './Respond'
+
+beforeEach(() => {
+  vi.spyOn(api, 'map').mockResolvedValue(map)
+})
+
+test('says of each child and rule what the evidence allows', async () => {
+  show(<Respond />, '/respond', '/respond')
+  expect((await screen.findByLabelText('Bashir, dge or ge at the end: pattern, left out where due, 4 of 5')).textContent).toBe('▼ 4/5')
+  expect(screen.getByLabelText('Anwen, dge or ge at the end: not enough words yet').textContent).toBe('–')
+})
+
+test('opens the evidence behind a cell and keeps it in the address', async () => {
+  show(<Respond />, '/respond', '/respond')
+  await userEvent.click(await screen.findByLabelText(/^Bashir, dge/))
+  expect(screen.getByText('bage')).toBeDefined()
+  expect(screen.getByText('9 right in a row would clear it.')).toBeDefined()
+  expect(screen.getByLabelText('address').textContent).toBe('/respond?pupil=Bashir&rule=final-j')
+})
+
+test('a rule without evidence says so', async () => {
+  show(<Respond />, '/respond', '/respond?pupil=Anwen&rule=final-j')
+  expect(await screen.findByText('No word has tested it yet.')).toBeDefined()
+})
+
+test('shares out what goes wrong, in attempts', async () => {
+  show(<Respond />, '/respond', '/respond')
+  expect((await screen.findByText(/choosing letters/)).textContent).toContain('choosing letters 50 % · building words 25 % · hearing sounds 25 %')
+})
+
+test('plans words for a group', async () => {
+  const plan = vi.spyOn(api, 'plan').mockResolvedValue(dictation({ id: 12 }))
+  show(<Respond />, '/respond', '/respond')
+  await userEvent.click(await screen.findByRole('button', { name: 'Plan words on dge or ge at the end' }))
+  expect(plan.mock.calls[0]?.[2]).toBe('final-j')
+  await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/class/1/prepare/12'))
+})
+
+test('says that nothing is marked yet', async () => {
+  vi.spyOn(api, 'map').mockResolvedValue({ ...map, attempts: 0 })
+  show(<Respond />, '/respond', '/respond')
+  expect(await screen.findByText(/No papers are marked yet/)).toBeDefined()
+})

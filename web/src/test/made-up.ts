@@ -1,0 +1,136 @@
+import type { Cell, ClassMap, Dictation, Item, Mark, RuleView, SchoolClass, Summary } from '../api/client'
+
+/** Made-up data that tests of several screens share. */
+export const limpet: SchoolClass = {
+  id: 1,
+  name: 'Class Limpet',
+  accent: 'en-GB',
+  step: 30,
+  differentWords: 2,
+  pupils: [
+    { id: 3, name: 'Anwen' },
+    { id: 4, name: 'Bashir' },
+  ],
+}
+
+export function item(id: number, word: string, side: Item['side'], due: string): Item {
+  return {
+    id,
+    place: id,
+    word,
+    units: [
+      { grapheme: word.slice(0, -due.length), phoneme: '?' },
+      { grapheme: due, phoneme: 'dʒ' },
+    ],
+    clue: `what ${word} means`,
+    side: side ?? 'DUE',
+    due,
+    focus: 1,
+    why: `short or not: ${due} is due`,
+    pause: 14,
+  }
+}
+
+export function dictation(part: Partial<Dictation> = {}): Dictation {
+  return {
+    id: 9,
+    classId: 1,
+    date: '2026-03-02',
+    rule: 'final-j',
+    ruleName: 'dge or ge at the end',
+    sentence: 'The gull sat on the ledge.',
+    state: 'PLANNED',
+    items: [item(7, 'badge', 'DUE', 'dge'), item(8, 'cage', 'NOT_DUE', 'ge')],
+    papers: limpet.pupils.map((pupil) => ({ pupil, cells: [] })),
+    seconds: 600,
+    ...part,
+  }
+}
+
+export const bage: Mark = {
+  target: 'badge',
+  attempt: 'bage',
+  result: 'READS_RIGHT',
+  units: [
+    { grapheme: 'ba', phoneme: 'bæ', written: 'ba', verdict: 'EXACT' },
+    { grapheme: 'dge', phoneme: 'dʒ', written: 'ge', verdict: 'ALTERNATIVE' },
+  ],
+  extra: [],
+  swapped: [],
+  rules: [{ rule: 'final-j', outcome: 'UNDER', unit: 1, written: 'ge', name: 'dge or ge at the end', why: 'dge is due' }],
+  readsAs: '/bædʒ/',
+  oddities: [],
+  explanation: ['Dge is due. Written: ge (dge or ge at the end, left out where due).'],
+}
+
+export function cell(pupilId: number, itemId: number, written: string, mark?: Mark): Cell {
+  return { attemptId: 100 * pupilId + itemId, pupilId, itemId, written, state: 'WRITTEN', ...(mark ? { mark } : {}) }
+}
+
+export const rule: RuleView = {
+  id: 'final-j',
+  name: 'dge or ge at the end',
+  says: 'After a short vowel dge; else ge.',
+  saysToChild: 'Short vowel? Write dge.',
+  reason: 'No word ends in j.',
+  contrast: ['dge', 'ge'],
+  holds: 163,
+  total: 168,
+  due: ['badge'],
+  notDue: ['cage'],
+  exceptions: ['knowledge'],
+}
+
+export const otherRule: RuleView = { ...rule, id: 'final-k', name: 'ck, k or c at the end' }
+
+export const map: ClassMap = {
+  rules: [{ id: 'final-j', name: rule.name }],
+  rows: [
+    { pupil: { id: 3, name: 'Anwen' }, cells: [] },
+    {
+      pupil: { id: 4, name: 'Bashir' },
+      cells: [
+        {
+          rule: 'final-j',
+          state: 'PATTERN',
+          kind: 'UNDER',
+          probability: 0.97,
+          opportunities: 5,
+          failures: 4,
+          wouldChange: '9 right in a row would clear it',
+          evidence: [
+            { date: '2026-03-02', target: 'badge', attempt: 'bage', outcome: 'UNDER' },
+            { date: '2026-03-02', target: 'ledge', attempt: 'ledge', outcome: 'APPLIED' },
+          ],
+        },
+      ],
+    },
+  ],
+  groups: [
+    {
+      rule: 'final-j',
+      ruleName: rule.name,
+      kind: 'UNDER',
+      pupils: ['Bashir'],
+      failures: 4,
+      opportunities: 5,
+      exampleTarget: 'badge',
+      exampleAttempt: 'bage',
+    },
+  ],
+  needs: { hearing: 1, choosing: 2, building: 1 },
+  attempts: 20,
+  from: '2026-03-02',
+  to: '2026-03-04',
+}
+
+export const summary: Summary = {
+  id: 9,
+  date: '2026-03-02',
+  rule: 'final-j',
+  ruleName: rule.name,
+  state: 'GIVEN',
+  words: 2,
+  marked: 1,
+  papers: 2,
+}
