@@ -50,6 +50,8 @@ final class Window implements AutoCloseable {
 
   void logIn() {
     page.navigate(server.address() + "/");
+    assertThat(page.getByLabel("Password")).isVisible();
+    mustBeAccessible();
     page.getByLabel("Name").fill("demo");
     page.getByLabel("Password").fill("demo-dettato");
     page.keyboard().press("Enter");
