@@ -93,7 +93,7 @@ public final class Aligner {
     }
     int nextLetter = letter + head.length();
     int nextPhone = phone + step.as.phones().size();
-    if (isEnding(step) && nextLetter < spelling.length()) {
+    if (isEnding(step) && !isOver(spelling, nextLetter)) {
       return List.of();
     }
     if (!step.used.grapheme().isSplit()) {
@@ -148,9 +148,16 @@ public final class Aligner {
     return found;
   }
 
-  /** The endings -ed and -es as beats of their own stand at the end only. */
+  /** The ending -es and the beat in rhythm stand at the end only. */
   private static boolean isEnding(Step step) {
-    return step.used.sound().isRun() && step.used.sound().first().id().equals("KIT");
+    return step.used.sound().isRun()
+        && (step.used.sound().first().id().equals("KIT")
+            || step.used.sound().id().equals("commA+m"));
+  }
+
+  private static boolean isOver(String spelling, int letter) {
+    String rest = spelling.substring(letter);
+    return rest.isEmpty() || rest.equals("s");
   }
 
   /** Only s + t stands inside a split digraph as two sounds (paste). */

@@ -37,7 +37,7 @@ class LexiconTest {
     "one, o_e n, en-GB, wʌn",
     "who, wh o, en-GB, huː",
     "listen, l i st e n, en-GB, lɪsən",
-    "island, i sl a n d, en-GB, aɪlənd",
+    "island, is l a n d, en-GB, aɪlənd",
     "laugh, l au gh, en-GB, lɑːf",
     "story, s t or y, en-GB, stɔːri",
     "rabbit, r a bb i t, en-GB, ræbɪt",

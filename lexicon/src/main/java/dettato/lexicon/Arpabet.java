@@ -52,6 +52,7 @@ final class Arpabet {
     "GOAT OW*|AO*:1.2|AH0:1.6",
     "MOUTH AW*",
     "PALM AA*|AO*:0.8|AE*:1.2",
+    "BATH AE*:1.4|AA*:1.4",
     "THOUGHT AO*|AA*:0.4",
     "START AA* R",
     "NORTH AO* R|OW* R:0.3|AO* ER0:0.4",
@@ -71,13 +72,15 @@ final class Arpabet {
     "k+w K W",
     "commA+l AH0 L",
     "commA+m AH0 M",
-    "KIT+d IH0 D|AH0 D",
     "KIT+z IH0 Z|AH0 Z|IY0 Z",
     "PRICE+lettER AY* ER0|AY* R|AY* AH0 R",
     "MOUTH+lettER AW* ER0|AW* R",
     "w+STRUT W AH*",
     "w+PALM W AA*",
     "t+s T S",
+    "t+θ T TH",
+    "n+j N Y",
+    "w+START W AA* R",
   };
 
   private Arpabet() {}

@@ -20,19 +20,33 @@ final class Beats {
 
   private Beats() {}
 
-  static Segmentation cut(Segmentation word) {
+  /**
+   * The same cut with its beats.
+   *
+   * @param seam index of the letter at which a compound's second part begins, -1 when there is none
+   */
+  static Segmentation cut(Segmentation word, int seam) {
     List<Unit> units = new ArrayList<>();
-    Set<Integer> opens = openings(word);
+    Set<Integer> opens = seam < 0 ? openings(word, 0, word.size()) : across(word, seam);
     for (int i = 0; i < word.size(); i++) {
       units.add(word.unit(i).withBeat(i == 0 || opens.contains(i)));
     }
     return Segmentation.of(word.spelling(), units);
   }
 
-  private static Set<Integer> openings(Segmentation word) {
+  /** A compound's second part opens a beat whatever its sounds. */
+  private static Set<Integer> across(Segmentation word, int seam) {
+    int second = word.unitAt(seam);
+    Set<Integer> opens = openings(word, 0, second);
+    opens.add(second);
+    opens.addAll(openings(word, second, word.size()));
+    return opens;
+  }
+
+  private static Set<Integer> openings(Segmentation word, int from, int to) {
     Set<Integer> opens = new java.util.HashSet<>();
     int previous = -1;
-    for (int i = 0; i < word.size(); i++) {
+    for (int i = from; i < to; i++) {
       if (!word.unit(i).sound().isVowel()) {
         continue;
       }

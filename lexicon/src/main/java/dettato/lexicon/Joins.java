@@ -13,7 +13,7 @@ import java.util.Set;
  * is not corn + er by sound alone; what still slips through is listed in {@code false-joins.txt}.
  */
 final class Joins {
-  private static final List<String> ENDINGS =
+  static final List<String> ENDINGS =
       List.of("ing", "ed", "est", "er", "es", "s", "ness", "less", "ment", "ful", "ly", "y");
   private static final Map<String, String> NEEDS =
       Map.ofEntries(
@@ -31,10 +31,10 @@ final class Joins {
           Map.entry("y", "n"));
 
   private final Map<String, String> pos;
-  private final Map<String, List<String>> said;
+  private final Pronouncer said;
   private final Set<String> falsePairs;
 
-  Joins(Map<String, String> pos, Map<String, List<String>> said, Set<String> falsePairs) {
+  Joins(Map<String, String> pos, Pronouncer said, Set<String> falsePairs) {
     this.pos = pos;
     this.said = said;
     this.falsePairs = falsePairs;
@@ -51,7 +51,7 @@ final class Joins {
         .findFirst();
   }
 
-  private static List<Join> candidates(String word, String ending) {
+  static List<Join> candidates(String word, String ending) {
     String stem = word.substring(0, word.length() - ending.length());
     boolean vowel = "aeiouy".indexOf(ending.charAt(0)) >= 0;
     char last = stem.charAt(stem.length() - 1);
@@ -87,9 +87,9 @@ final class Joins {
     String has = pos.getOrDefault(join.base(), "");
     boolean right =
         NEEDS.getOrDefault(join.ending(), "").chars().anyMatch(c -> has.indexOf(c) >= 0);
-    List<String> base = said.get(join.base());
-    List<String> whole = said.get(word);
-    return right && base != null && whole != null && begins(base, whole, join);
+    Optional<List<String>> base = said.phones(join.base());
+    Optional<List<String>> whole = said.phones(word);
+    return right && base.isPresent() && whole.isPresent() && begins(base.get(), whole.get(), join);
   }
 
   /**

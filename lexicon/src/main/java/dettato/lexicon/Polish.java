@@ -21,15 +21,19 @@ final class Polish {
     this.bathStems = bathStems;
   }
 
-  Segmentation apply(Segmentation cut, List<String> stresses) {
+  /**
+   * @param stresses the stress digit of each unit, "" for consonants
+   * @param seam index of the letter at which a compound's second part begins, -1 when there is none
+   */
+  Segmentation apply(Segmentation cut, List<String> stresses, int seam) {
     List<Unit> units = new ArrayList<>();
     for (int i = 0; i < cut.size(); i++) {
-      units.add(set(cut, i, stresses.get(i)));
+      units.add(set(cut, i, stresses.get(i), seam));
     }
     return Segmentation.of(cut.spelling(), units);
   }
 
-  private Unit set(Segmentation cut, int i, String stress) {
+  private Unit set(Segmentation cut, int i, String stress, int seam) {
     Unit unit = cut.unit(i);
     String grapheme = unit.grapheme().text();
     String before = i == 0 ? "" : cut.unit(i - 1).sound().last().id();
@@ -38,7 +42,7 @@ final class Polish {
     boolean last = cut.isLast(i);
     if (Set.of("TRAP", "PALM").contains(set)
         && Set.of("a", "au", "al").contains(grapheme)
-        && isBath(cut.spelling())
+        && isBath(cut.spelling(), seam)
         && !stress.equals("0")) {
       set = "BATH";
     } else if (set.equals("DRESS")
@@ -47,9 +51,24 @@ final class Polish {
       set = "TRAP";
     } else if (set.equals("FLEECE")
         && weak
-        && List.of("y", "ey", "ie", "i", "ee").contains(grapheme)
+        && List.of("y", "ey", "ie", "i", "ee", "e").contains(grapheme)
         && (last || endsInPlural(cut, i))) {
       set = "happY";
+    } else if (set.equals("FLEECE")
+        && weak
+        && grapheme.equals("e")
+        && !last
+        && beforeConsonant(cut, i)) {
+      set = "KIT";
+    } else if (Set.of("commA", "KIT").contains(set)
+        && weak
+        && grapheme.equals("a")
+        && inAge(cut, i)) {
+      set = "KIT";
+    } else if (set.equals("commA") && i == 0 && isUnOrUp(cut.spelling())) {
+      set = "STRUT";
+    } else if (set.equals("TRAP") && weak && i == 0 && cut.spelling().matches("a(d[mv]|cc).*")) {
+      set = "commA";
     } else if (set.equals("GOOSE")
         && yodGrapheme(grapheme)
         && Set.of("t", "d", "n").contains(before)) {
@@ -73,17 +92,41 @@ final class Polish {
     if (Correspondences.find(Sounds.of(set), unit.grapheme()).isEmpty()) {
       set = unit.sound().id();
     }
+    boolean always = Sounds.of(set).kind() == Sound.Kind.WEAK || set.equals("lettER");
     Unit.Stress mark =
-        !Sounds.of(set).isVowel() || weak || stress.isEmpty()
+        !Sounds.of(set).isVowel() || weak || always || stress.isEmpty()
             ? Unit.Stress.NONE
             : stress.equals("1") ? Unit.Stress.MAIN : Unit.Stress.SECOND;
     return new Unit(Sounds.of(set), new Grapheme(grapheme), mark, false);
   }
 
-  private boolean isBath(String spelling) {
+  /** By the word's own beginning, or that of a compound's second part (hourglass). */
+  private boolean isBath(String spelling, int seam) {
+    boolean whole = begins(spelling, "");
+    boolean not = begins(spelling, "!");
+    return (whole && !not) || (seam > 0 && isBath(spelling.substring(seam), -1));
+  }
+
+  private boolean begins(String spelling, String mark) {
     return bathStems.stream()
+        .filter(s -> s.startsWith("!") == mark.equals("!"))
+        .map(s -> s.substring(mark.length()))
         .anyMatch(
             s -> s.startsWith("=") ? spelling.equals(s.substring(1)) : spelling.startsWith(s));
+  }
+
+  /** In be-, de-, pre-, re- the weak e is KIT; before a vowel it stays (create). */
+  private static boolean beforeConsonant(Segmentation cut, int i) {
+    return i + 1 < cut.size() && !cut.unit(i + 1).sound().isVowel();
+  }
+
+  /** The weak a of village, packages, luggage. */
+  private static boolean inAge(Segmentation cut, int i) {
+    return cut.spelling().substring(cut.start(i)).matches("age(s|d)?");
+  }
+
+  private static boolean isUnOrUp(String spelling) {
+    return spelling.matches("un(?!i).*") || spelling.matches("up(?!on).+");
   }
 
   private static boolean endsInPlural(Segmentation cut, int i) {
@@ -98,7 +141,8 @@ final class Polish {
   /** A weak e is KIT in pocket, basket, wanted and before -ge, -ss, -st; else schwa. */
   private static boolean weakE(Segmentation cut, int i) {
     String rest = cut.spelling().substring(cut.start(i));
-    return rest.matches("e(t|ts|tt.*|st|ss|ge|ges|ct.*|x.*|nglish)")
+    boolean afterVowel = i > 0 && cut.unit(i - 1).sound().isVowel();
+    return !afterVowel && rest.matches("e(t|ts|tt.*|st|ss|ge|ges|ct.*|x.*|nglish)")
         || i == 0
         || rest.matches("ed.*");
   }

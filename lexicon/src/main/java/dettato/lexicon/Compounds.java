@@ -1,0 +1,71 @@
+package dettato.lexicon;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Finds where two words meet inside one (sea|shell). Both parts must be known words of three
+ * letters or more, and the whole must be said as the parts are, stress aside; what still slips
+ * through (mush|room) is listed in {@code false-seams.txt}, each read by eye.
+ */
+final class Compounds {
+  private final Pronouncer said;
+  private final Set<String> words;
+  private final Set<String> falseSeams;
+
+  Compounds(Pronouncer said, Set<String> words, Set<String> falseSeams) {
+    this.said = said;
+    this.words = words;
+    this.falseSeams = falseSeams;
+  }
+
+  /**
+   * Letters and phones of the first part of a compound.
+   *
+   * @param letters index of the first letter of the second part
+   * @param phones how many of the whole's phones the first part takes
+   */
+  record Seam(int letters, int phones) {}
+
+  Optional<Seam> find(String spelling) {
+    if (falseSeams.contains(spelling)) {
+      return Optional.empty();
+    }
+    Optional<List<String>> whole = said.phones(spelling);
+    if (whole.isEmpty()) {
+      return Optional.empty();
+    }
+    for (int seam = 3; seam <= spelling.length() - 3; seam++) {
+      Optional<List<String>> first = part(spelling.substring(0, seam));
+      Optional<List<String>> second = part(spelling.substring(seam));
+      if (first.isPresent() && second.isPresent() && meet(first.get(), second.get(), whole.get())) {
+        return Optional.of(new Seam(seam, first.get().size()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private Optional<List<String>> part(String spelling) {
+    return words.contains(spelling) ? said.phones(spelling) : Optional.empty();
+  }
+
+  private static boolean meet(List<String> first, List<String> second, List<String> whole) {
+    return first.size() + second.size() == whole.size()
+        && alike(first, whole.subList(0, first.size()))
+        && alike(second, whole.subList(first.size(), whole.size()));
+  }
+
+  private static boolean alike(List<String> part, List<String> whole) {
+    for (int i = 0; i < part.size(); i++) {
+      if (!plain(part.get(i)).equals(plain(whole.get(i)))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static String plain(String phone) {
+    return phone.replaceAll("\\d", "").replace("AO", "AA");
+  }
+}
