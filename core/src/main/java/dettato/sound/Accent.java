@@ -1,5 +1,6 @@
 package dettato.sound;
 
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -8,10 +9,14 @@ import java.util.stream.Collectors;
  * do their spellings.
  *
  * @param id a language tag, such as en-GB
+ * @param name what a teacher calls it
+ * @param line this accent, then the one it is like, and so on, then "" for what all share: where
+ *     its whole-word readings are looked for
  * @param ipa what each single sound is there
  */
-public record Accent(String id, Map<String, String> ipa) {
+public record Accent(String id, String name, List<String> line, Map<String, String> ipa) {
   public Accent {
+    line = List.copyOf(line);
     ipa = Map.copyOf(ipa);
   }
 

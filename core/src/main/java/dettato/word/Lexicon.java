@@ -1,5 +1,7 @@
 package dettato.word;
 
+import dettato.sound.Accent;
+import dettato.sound.Accents;
 import dettato.table.Row;
 import dettato.table.Table;
 import java.util.ArrayList;
@@ -12,6 +14,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -20,6 +23,8 @@ import java.util.stream.Stream;
  * an accent hold for all; a row with one is that accent's own reading.
  */
 public final class Lexicon {
+  private static final Map<String, List<String>> LINES = new ConcurrentHashMap<>();
+
   private final Map<String, List<Entry>> bySpelling;
 
   private record Entry(String accent, Word word) {}
@@ -50,27 +55,38 @@ public final class Lexicon {
   /** The word in its commonest reading for an accent. */
   public Optional<Word> find(String spelling, String accent) {
     List<Entry> entries = entries(spelling);
-    Entry common = null;
-    for (Entry entry : entries) {
-      if (entry.accent.equals(accent)) {
-        return Optional.of(entry.word);
-      }
-      common = common == null && entry.accent.isEmpty() ? entry : common;
+    if (entries.size() == 1) {
+      return entries.get(0).accent.isEmpty() || line(accent).contains(entries.get(0).accent)
+          ? Optional.of(entries.get(0).word)
+          : Optional.empty();
     }
-    return common == null ? Optional.empty() : Optional.of(common.word);
+    return readings(spelling, accent).findFirst();
   }
 
-  /** Every reading of a spelling in an accent (read, wind), the commonest first. */
+  /**
+   * Every reading of a spelling in an accent (read, wind), the commonest first: the accent's own
+   * rows, else those of the accent it is like, else those of all.
+   */
   public Stream<Word> readings(String spelling, String accent) {
     List<Entry> entries = entries(spelling);
-    boolean own = entries.stream().anyMatch(e -> e.accent.equals(accent));
-    return entries.stream().filter(e -> e.accent.equals(own ? accent : "")).map(Entry::word);
+    for (String one : line(accent)) {
+      if (entries.stream().anyMatch(e -> e.accent.equals(one))) {
+        return entries.stream().filter(e -> e.accent.equals(one)).map(Entry::word);
+      }
+    }
+    return Stream.empty();
   }
 
-  /** One reading of every word an accent has, commonest word first. */
+  private static List<String> line(String accent) {
+    return LINES.computeIfAbsent(accent, a -> Accents.of(a).line());
+  }
+
+  /** One reading of every word an accent's country spells so, commonest word first. */
   public List<Word> words(String accent) {
+    Accent spoken = Accents.of(accent);
     return bySpelling.keySet().stream()
         .flatMap(s -> find(s, accent).stream())
+        .filter(w -> w.isSpeltIn(spoken))
         .sorted(Comparator.comparingInt(Word::rank).thenComparing(Word::spelling))
         .toList();
   }
@@ -102,8 +118,16 @@ public final class Lexicon {
             Word.Use.valueOf(row.get("use").toUpperCase(Locale.ROOT)),
             row.get("pos"),
             indices(row.get("irregular")),
-            row.get("clue"));
+            row.get("clue"),
+            row.get("seam").isEmpty() ? -1 : row.number("seam"),
+            region(row));
     return new Entry(row.get("accent"), word);
+  }
+
+  private static Optional<Word.Region> region(Row row) {
+    return row.get("region").isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Word.Region(row.get("region"), row.get("twin")));
   }
 
   private static Set<Integer> indices(String cell) {

@@ -1,5 +1,6 @@
 package dettato.word;
 
+import dettato.sound.Accent;
 import java.util.Optional;
 import java.util.Set;
 
@@ -13,6 +14,9 @@ import java.util.Set;
  * @param pos parts of speech: n v a r, and f for function words
  * @param irregular indices of the units to be known by heart
  * @param clue a short meaning to say before dictating it; "" when there is none
+ * @param seam index of the letter at which a compound's second word begins (sea|shell); -1 when it
+ *     is none
+ * @param region where this spelling belongs, when the other side of the ocean spells it otherwise
  */
 public record Word(
     Segmentation cut,
@@ -21,7 +25,17 @@ public record Word(
     Use use,
     String pos,
     Set<Integer> irregular,
-    String clue) {
+    String clue,
+    int seam,
+    Optional<Region> region) {
+
+  /**
+   * Whose spelling a word is, and how the others spell it.
+   *
+   * @param country GB or US
+   * @param twin the other's spelling
+   */
+  public record Region(String country, String twin) {}
 
   /** Whether the planner may propose the word. */
   public enum Use {
@@ -35,7 +49,8 @@ public record Word(
 
   /** A word outside the lexicon, known by its cut alone. */
   public static Word of(Segmentation cut) {
-    return new Word(cut, Integer.MAX_VALUE, Optional.empty(), Use.KNOW, "", Set.of(), "");
+    return new Word(
+        cut, Integer.MAX_VALUE, Optional.empty(), Use.KNOW, "", Set.of(), "", -1, Optional.empty());
   }
 
   /** Cheap, since words are looked up often: two readings of one spelling may share it. */
@@ -51,6 +66,11 @@ public record Word(
   /** Whether it has one beat. */
   public boolean isOneBeat() {
     return cut.beats() == 1;
+  }
+
+  /** Whether a class with this accent spells the word so (colour in Britain, color in America). */
+  public boolean isSpeltIn(Accent accent) {
+    return region.isEmpty() || accent.id().startsWith("en-" + region.get().country());
   }
 
   /** The unit at which the ending begins, or the number of units when there is none. */

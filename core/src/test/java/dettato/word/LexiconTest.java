@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import dettato.sound.Accents;
+import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
 import dettato.table.Table;
 import java.io.StringReader;
@@ -58,7 +59,61 @@ class LexiconTest {
   @Test
   void hasEnoughWordsToChooseFrom() {
     List<Word> words = LEXICON.words("en-GB");
-    assertTrue(words.stream().filter(w -> w.use() == Word.Use.CHOOSE).count() >= 1_500);
+    assertTrue(words.size() >= 12_000, words.size() + " words");
+    assertTrue(words.stream().filter(w -> w.use() == Word.Use.CHOOSE).count() >= 9_000);
+  }
+
+  @Test
+  void everyCorrespondenceHasAnExampleThatUsesIt() {
+    for (Correspondence c : Correspondences.all()) {
+      assertTrue(
+          Accents.all().stream()
+              .flatMap(a -> LEXICON.readings(c.example(), a.id()))
+              .flatMap(w -> w.cut().units().stream())
+              .anyMatch(u -> u.sound().equals(c.sound()) && u.grapheme().equals(c.grapheme())),
+          c + " is not in " + c.example());
+    }
+  }
+
+  @Test
+  void readsAHeteronymBothWays() {
+    List<String> said =
+        LEXICON
+            .readings("wind", "en-GB")
+            .map(w -> w.cut().ipa(Accents.of("en-GB")) + ": " + w.clue())
+            .toList();
+    assertEquals(List.of("wɪnd: moving air", "waɪnd: to turn round and round"), said);
+  }
+
+  @ParameterizedTest(name = "{0} in {1} is {2}")
+  @CsvSource({
+    "bath, en-GB-x-north, bæθ",
+    "cup, en-GB-x-north, kʊp",
+    "zebra, en-GB-x-north, zebrə",
+    "zebra, en-US, zibrə",
+    "tune, en-GB-x-north, tjuːn"
+  })
+  void readsTheSameRowsInANorthernAccent(String spelling, String accent, String ipa) {
+    assertEquals(ipa, LEXICON.find(spelling, accent).orElseThrow().cut().ipa(Accents.of(accent)));
+  }
+
+  @Test
+  void proposesEachCountryItsOwnSpelling() {
+    assertTrue(spellings("en-GB").contains("colour") && !spellings("en-GB").contains("color"));
+    assertTrue(spellings("en-US").contains("color") && !spellings("en-US").contains("colour"));
+    assertTrue(spellings("en-GB-x-north").contains("grey"));
+    assertEquals(
+        "color", LEXICON.find("colour", "en-GB").orElseThrow().region().orElseThrow().twin());
+  }
+
+  private static List<String> spellings(String accent) {
+    return LEXICON.words(accent).stream().map(Word::spelling).toList();
+  }
+
+  @Test
+  void knowsWhereACompoundIsJoined() {
+    assertEquals(3, LEXICON.find("seashell", "en-GB").orElseThrow().seam());
+    assertEquals(-1, LEXICON.find("carpet", "en-GB").orElseThrow().seam());
   }
 
   @Test

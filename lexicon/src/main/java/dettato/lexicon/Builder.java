@@ -69,7 +69,7 @@ public final class Builder {
     Set<String> parts = new HashSet<>(bands.keySet());
     parts.addAll(use.keySet());
     this.said = new Pronouncer(phones, parts);
-    this.joins = new Joins(pos, said, reviewed.words("false-joins.txt"));
+    this.joins = new Joins(pos, said, use.keySet(), reviewed.words("false-joins.txt"));
     this.compounds = new Compounds(said, use.keySet(), reviewed.words("false-seams.txt"));
     this.segmenter = new Segmenter(joins, compounds, new Polish(reviewed.words("bath-stems.txt")));
     this.suitability = new Suitability(sources.unsuitable(), reviewed);
@@ -101,6 +101,7 @@ public final class Builder {
 
   private List<String> rowsOf(String spelling) {
     Optional<Join> join = joins.find(spelling);
+    String clue = clue(spelling);
     Optional<String> objection = suitability.objection(spelling, join.map(Join::base));
     if (use.getOrDefault(spelling, "").equals("choose") && objection.isPresent()) {
       rejected.add(spelling + "\t" + objection.get());
@@ -109,7 +110,7 @@ public final class Builder {
     List<String> rows = new ArrayList<>();
     Segmentation common = overrides.get(spelling + "/");
     if (common != null) {
-      rows.add(row(Beats.cut(common, seam(spelling)), "", clues.of(spelling, join)));
+      rows.add(row(Beats.cut(common, seam(spelling)), "", clue));
     } else {
       for (Reading reading : readings(spelling)) {
         Optional<Segmentation> cut = segment(spelling, reading.phones());
@@ -122,7 +123,7 @@ public final class Builder {
     for (String accent : List.of("en-GB", "en-US")) {
       Segmentation own = overrides.get(spelling + "/" + accent);
       if (own != null) {
-        rows.add(row(Beats.cut(own, seam(spelling)), accent, clues.of(spelling, join)));
+        rows.add(row(Beats.cut(own, seam(spelling)), accent, clue));
       }
     }
     return rows;
@@ -137,8 +138,16 @@ public final class Builder {
     if (phones.isEmpty()) {
       rejected.add(spelling + "\tno pronunciation; add one to said.tsv");
     }
-    String clue = clues.of(spelling, joins.find(spelling));
+    String clue = clue(spelling);
     return phones.stream().map(p -> new Reading(p, clue)).toList();
+  }
+
+  /** An American form shares its British twin's clue. */
+  private String clue(String spelling) {
+    String own = clues.of(spelling, joins.find(spelling));
+    return own.isEmpty() && region(spelling).equals("US")
+        ? clues.of(twin(spelling), joins.find(twin(spelling)))
+        : own;
   }
 
   private Optional<Segmentation> segment(String spelling, List<String> phones) {

@@ -52,20 +52,7 @@ final class Compounds {
 
   private static boolean meet(List<String> first, List<String> second, List<String> whole) {
     return first.size() + second.size() == whole.size()
-        && alike(first, whole.subList(0, first.size()))
-        && alike(second, whole.subList(first.size(), whole.size()));
-  }
-
-  private static boolean alike(List<String> part, List<String> whole) {
-    for (int i = 0; i < part.size(); i++) {
-      if (!plain(part.get(i)).equals(plain(whole.get(i)))) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  private static String plain(String phone) {
-    return phone.replaceAll("\\d", "").replace("AO", "AA");
+        && Phones.alike(first, whole.subList(0, first.size()))
+        && Phones.alike(second, whole.subList(first.size(), whole.size()));
   }
 }

@@ -32,11 +32,18 @@ final class Joins {
 
   private final Map<String, String> pos;
   private final Pronouncer said;
+  private final Set<String> words;
   private final Set<String> falsePairs;
 
-  Joins(Map<String, String> pos, Pronouncer said, Set<String> falsePairs) {
+  /**
+   * @param pos parts of speech by spelling
+   * @param words the words of the table; a base among them is preferred
+   * @param falsePairs words that look built and are not
+   */
+  Joins(Map<String, String> pos, Pronouncer said, Set<String> words, Set<String> falsePairs) {
     this.pos = pos;
     this.said = said;
+    this.words = words;
     this.falsePairs = falsePairs;
   }
 
@@ -44,11 +51,16 @@ final class Joins {
     if (falsePairs.contains(word)) {
       return Optional.empty();
     }
-    return ENDINGS.stream()
-        .filter(e -> word.endsWith(e) && word.length() > e.length() + 1)
-        .flatMap(e -> candidates(word, e).stream())
-        .filter(j -> fits(word, j))
-        .findFirst();
+    List<Join> fitting =
+        ENDINGS.stream()
+            .filter(e -> word.endsWith(e) && word.length() > e.length() + 1)
+            .flatMap(e -> candidates(word, e).stream())
+            .filter(j -> fits(word, j))
+            .toList();
+    return fitting.stream()
+        .filter(j -> words.contains(j.base()))
+        .findFirst()
+        .or(() -> fitting.stream().findFirst());
   }
 
   static List<Join> candidates(String word, String ending) {
@@ -105,16 +117,9 @@ final class Joins {
     if (upTo > whole.size() || base.size() >= whole.size() + 1) {
       return false;
     }
-    for (int i = 0; i < upTo; i++) {
-      if (!plain(base.get(i)).equals(plain(whole.get(i)))) {
-        return false;
-      }
+    if (upTo < 0 || !Phones.alike(base.subList(0, upTo), whole.subList(0, upTo))) {
+      return false;
     }
     return whole.size() > upTo || sure > 0;
-  }
-
-  /** A phone without its stress; dog and dogs differ in theirs between AO and AA. */
-  private static String plain(String phone) {
-    return phone.replaceAll("\\d", "").replace("AO", "AA");
   }
 }

@@ -73,7 +73,10 @@ final class Polish {
         && yodGrapheme(grapheme)
         && Set.of("t", "d", "n").contains(before)) {
       set = "TUNE";
-    } else if (set.equals("commA") && weak && grapheme.equals("e") && weakE(cut, i)) {
+    } else if (set.equals("commA")
+        && weak
+        && grapheme.equals("e")
+        && (weakE(cut, i) || inPrefix(cut, i))) {
       set = "KIT";
     } else if (set.equals("STRUT") && weak && !cut.spelling().startsWith("un")) {
       set = "commA";
@@ -145,6 +148,12 @@ final class Polish {
     return !afterVowel && rest.matches("e(t|ts|tt.*|st|ss|ge|ges|ct.*|x.*|nglish)")
         || i == 0
         || rest.matches("ed.*");
+  }
+
+  /** The e of be-, de-, pre-, re-, whatever the source's weak vowel. */
+  private static boolean inPrefix(Segmentation cut, int i) {
+    return cut.spelling().substring(0, cut.start(i) + 1).matches("be|de|pre|re")
+        && beforeConsonant(cut, i);
   }
 
   private static boolean afterW(String before) {

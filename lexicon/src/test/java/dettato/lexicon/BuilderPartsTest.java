@@ -43,7 +43,8 @@ class BuilderPartsTest {
           Map.of(
               "hop", "v", "hope", "nv", "carry", "v", "corn", "nv", "brush", "nv", "leaf", "n",
               "dog", "n", "bus", "n"),
-          SAID,
+          new Pronouncer(SAID, SAID.keySet()),
+          SAID.keySet(),
           Set.of("corner"));
 
   @ParameterizedTest(name = "{0} is {1} + {2}")
@@ -95,7 +96,7 @@ class BuilderPartsTest {
     if (last != stresses.indexOf("1")) {
       stresses.set(last, "0");
     }
-    Segmentation polished = new Polish(Set.of("bath")).apply(cut, stresses);
+    Segmentation polished = new Polish(Set.of("bath")).apply(cut, stresses, -1);
     assertTrue(polished.format().contains(unit), polished.format());
   }
 
@@ -107,7 +108,7 @@ class BuilderPartsTest {
     "c:k r:r e:FLEECE a_e:'FACE t:t, create, c:k r:r e:FLEECE - a_e:'FACE t:t"
   })
   void cutsBeats(String units, String word, String cut) {
-    assertEquals(cut, Beats.cut(Segmentation.parse(word, units)).format());
+    assertEquals(cut, Beats.cut(Segmentation.parse(word, units), -1).format());
   }
 
   @ParameterizedTest(name = "{0} is spelled {1}")
