@@ -15,6 +15,14 @@ export type Candidate = Schemas['Candidate']
 export type RuleView = Schemas['RuleView']
 export type ClassMap = Schemas['ClassMap']
 export type Standing = Schemas['StandingView']
+export type WordView = Schemas['WordView']
+export type WordList = Schemas['WordList']
+export type Proposals = Schemas['Proposals']
+export type SoundView = Schemas['SoundView']
+export type Spelt = Schemas['Spelt']
+export type Rival = Schemas['Rival']
+export type AccentView = Schemas['AccentView']
+export type WordQuery = NonNullable<paths['/api/words']['get']['parameters']['query']>
 export type AttemptState = Cell['state']
 
 /** A failure with what the server said about it. */
@@ -81,5 +89,37 @@ export const api = {
         body: { rule, count, easiestFirst: false, without, seed },
       }),
     ),
+  accents: () => data(client.GET('/api/accents')),
+  words: (query: WordQuery) => data(client.GET('/api/words', { params: { query } })),
+  proposals: (spelling: string, accent: string) =>
+    data(client.GET('/api/words/{spelling}/proposals', { params: { path: { spelling }, query: { accent } } })),
+  sounds: (accent: string) => data(client.GET('/api/sounds', { params: { query: { accent } } })),
+  ownWords: (accent: string) => data(client.GET('/api/own-words', { params: { query: { accent } } })),
+  keepOwn: (spelling: string, accent: string, units: UnitView[], clue: string, choose: boolean) =>
+    data(
+      client.PUT('/api/own-words/{spelling}', {
+        params: { path: { spelling }, query: { accent } },
+        body: { units, clue, choose },
+      }),
+    ),
+  dropOwn: (spelling: string) => data(client.DELETE('/api/own-words/{spelling}', { params: { path: { spelling } } })),
+  importOwn: (accent: string, file: string) =>
+    data(
+      client.POST('/api/own-words/import', {
+        params: { query: { accent } },
+        body: file as never,
+        bodySerializer: (text: unknown) => text as string,
+        headers: { 'Content-Type': 'application/pls+xml' },
+      }),
+    ),
+  rivals: (id: number, sound: string, graphemes: string[], count: number, taught: boolean, seed: number) =>
+    data(
+      client.POST('/api/classes/{id}/rivals', {
+        params: { path: { id } },
+        body: { sound, graphemes, count, taught, without: [], seed },
+      }),
+    ),
+  send: (id: number, date: string, words: string[]) =>
+    data(client.POST('/api/classes/{id}/dictations/words', { params: { path: { id } }, body: { date, words } })),
   map: (id: number) => data(client.GET('/api/classes/{id}/map', { params: { path: { id }, query: {} } })),
 }

@@ -16,6 +16,7 @@ beforeEach(() => {
   vi.spyOn(api, 'dictations').mockResolvedValue([summary])
   vi.spyOn(api, 'map').mockResolvedValue(map)
   vi.spyOn(api, 'rules').mockResolvedValue([rule])
+  vi.spyOn(api, 'accents').mockResolvedValue([{ id: 'en-GB', name: 'Southern British' }])
 })
 
 function open(at = '/') {
@@ -38,7 +39,7 @@ test('opens the week of the first class, with every page in the rail', async () 
   open()
   expect(await screen.findByRole('heading', { name: 'This week' })).toBeDefined()
   const rail = screen.getByRole('navigation', { name: 'Pages' })
-  expect([...rail.querySelectorAll('a')].map((a) => a.textContent)).toEqual(['Week', 'Prepare', 'Dictate', 'Mark', 'Respond'])
+  expect([...rail.querySelectorAll('a')].map((a) => a.textContent)).toEqual(['Week', 'Prepare', 'Dictate', 'Mark', 'Respond', 'Sounds', 'Words'])
 })
 
 test('a new teacher makes a class first', async () => {

@@ -7,6 +7,8 @@ import { Login } from '../features/login/Login'
 import { MarkPage } from '../features/mark/MarkPage'
 import { Prepare } from '../features/prepare/Prepare'
 import { Respond } from '../features/respond/Respond'
+import { Sounds } from '../features/shelf/Sounds'
+import { Words } from '../features/shelf/Words'
 import { Week } from '../features/week/Week'
 import { Failed, Loading } from '../ui/Parts'
 import { Frame } from './Frame'
@@ -34,6 +36,8 @@ export function App() {
         <Route path="mark" element={<Nearest page="mark" />} />
         <Route path="mark/:id" element={<MarkPage />} />
         <Route path="respond" element={<Respond />} />
+        <Route path="sounds" element={<Sounds />} />
+        <Route path="words" element={<Words />} />
       </Route>
       <Route path="*" element={<Navigate to={`/class/${first.id}/week`} replace />} />
     </Routes>

@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { api } from '../../api/client'
 import { fieldText } from '../../ui/form'
@@ -6,6 +6,7 @@ import { fieldText } from '../../ui/form'
 /** A new teacher's first class: a name, an accent, first names or codes one a line. */
 export function FirstClass() {
   const queries = useQueryClient()
+  const accents = useQuery({ queryKey: ['accents'], queryFn: api.accents, staleTime: Infinity })
   const [failure, setFailure] = useState('')
   const submit = async (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault()
@@ -30,8 +31,11 @@ export function FirstClass() {
         <label className="flex flex-col gap-1">
           How you speak
           <select name="accent" className="select w-full">
-            <option value="en-GB">southern British</option>
-            <option value="en-US">General American</option>
+            {accents.data?.map((a) => (
+              <option key={a.id} value={a.id}>
+                {a.name}
+              </option>
+            ))}
           </select>
         </label>
         <label className="flex flex-col gap-1">

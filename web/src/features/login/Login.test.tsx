@@ -33,7 +33,9 @@ test('a new school makes its first account', async () => {
 
 test('makes a class from names, one a line', async () => {
   const create = vi.spyOn(api, 'createClass').mockResolvedValue(limpet)
+  vi.spyOn(api, 'accents').mockResolvedValue([{ id: 'en-GB', name: 'Southern British' }, { id: 'en-US', name: 'General American' }])
   show(<FirstClass />, '/', '/')
+  await screen.findByRole('option', { name: 'General American' })
   await userEvent.type(screen.getByLabelText('Its name'), 'Class Limpet')
   await userEvent.selectOptions(screen.getByLabelText('How you speak'), 'en-US')
   await userEvent.type(screen.getByLabelText(/First names or codes/), 'Ada{Enter}{Enter} Bea ')

@@ -15,3 +15,13 @@ export function dayName(day: string, whole = false): string {
   const date = new Date(`${day}T12:00:00`)
   return date.toLocaleDateString('en-GB', whole ? { weekday: 'long', day: 'numeric', month: 'long' } : { weekday: 'long', day: 'numeric' })
 }
+
+/** The next school days after a date. */
+export function comingDays(date: Date, count: number): string[] {
+  const days: string[] = []
+  for (let n = 1; days.length < count; n++) {
+    const day = new Date(date.getFullYear(), date.getMonth(), date.getDate() + n)
+    if (day.getDay() % 6 !== 0) days.push(isoDay(day))
+  }
+  return days
+}

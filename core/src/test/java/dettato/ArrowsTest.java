@@ -28,6 +28,8 @@ class ArrowsTest {
           .definedBy("dettato.diagnose")
           .layer("plan")
           .definedBy("dettato.plan")
+          .layer("find")
+          .definedBy("dettato.find")
           .layer("simulate")
           .definedBy("dettato.simulate")
           .whereLayer("sound")
@@ -42,6 +44,8 @@ class ArrowsTest {
           .mayOnlyAccessLayers("mark", "rule")
           .whereLayer("plan")
           .mayOnlyAccessLayers("table", "diagnose", "rule", "word", "sound")
+          .whereLayer("find")
+          .mayOnlyAccessLayers("plan", "rule", "word", "sound")
           .whereLayer("simulate")
           .mayOnlyAccessLayers("rule", "word", "sound")
           .because(

@@ -18,7 +18,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import dettato.app.demo.PlantedHabits;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -26,49 +25,15 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
-import org.springframework.mock.web.MockHttpSession;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** The contract, on a real H2 in memory with the demo class. */
-@SpringBootTest(
-    properties = {
-      "spring.datasource.url=jdbc:h2:mem:api;DB_CLOSE_DELAY=-1",
-      "dettato.demo=true",
-      "dettato.folder=unused"
-    })
-@AutoConfigureMockMvc
-class ApiTest {
-  @Autowired private MockMvc mvc;
-  @Autowired private ObjectMapper json;
-  private MockHttpSession session;
-
-  @BeforeEach
-  void logIn() throws Exception {
-    session =
-        (MockHttpSession)
-            mvc.perform(
-                    post("/api/session")
-                        .with(csrf())
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content("{\"username\":\"demo\",\"password\":\"demo-dettato\"}"))
-                .andExpect(status().isOk())
-                .andExpect(jsonPath("$.user.name").value("demo"))
-                .andReturn()
-                .getRequest()
-                .getSession(false);
-  }
-
+class ApiTest extends ApiCase {
   @Test
   void saysWhoIsLoggedIn() throws Exception {
     mvc.perform(get("/api/session")).andExpect(jsonPath("$.user").isEmpty());
@@ -128,32 +93,6 @@ class ApiTest {
   }
 
   @Test
-  void cutsAWordIntoUnits() throws Exception {
-    mvc.perform(get("/api/words/ridge").session(session))
-        .andExpect(jsonPath("$.units[*].grapheme", contains("r", "i", "dge")))
-        .andExpect(jsonPath("$.units[*].phoneme", contains("r", "ɪ", "dʒ")))
-        .andExpect(jsonPath("$.rules", contains("final-j")))
-        .andExpect(jsonPath("$.source").value("LEXICON"));
-    mvc.perform(get("/api/words/zog").session(session))
-        .andExpect(jsonPath("$.source").value("GUESS"));
-    mvc.perform(get("/api/words/box").session(session))
-        .andExpect(jsonPath("$.units[2].phoneme").value("ks"));
-  }
-
-  @Test
-  void listsWordsByRuleGraphemeSoundAndPlace() throws Exception {
-    mvc.perform(
-            get("/api/words?rule=final-j&grapheme=dge&sound=dʒ&position=END&limit=5")
-                .session(session))
-        .andExpect(jsonPath("$.words", hasSize(5)))
-        .andExpect(jsonPath("$.words[*].rules", everyItem(hasItem("final-j"))));
-    mvc.perform(get("/api/words?limit=-1").session(session)).andExpect(status().isBadRequest());
-    mvc.perform(get("/api/words?rule=no-such").session(session)).andExpect(status().isBadRequest());
-    mvc.perform(get("/api/words?position=NOWHERE").session(session))
-        .andExpect(status().isBadRequest());
-  }
-
-  @Test
   void previewsAMark() throws Exception {
     preview("{\"accent\":\"en-GB\",\"pairs\":[{\"target\":\"smudge\",\"attempt\":\"smuge\"}]}")
         .andExpect(status().isOk())
@@ -191,14 +130,6 @@ class ApiTest {
 
   private ResultActions preview(String body) throws Exception {
     return mvc.perform(write(post("/api/marking/preview"), body));
-  }
-
-  private MockHttpServletRequestBuilder write(MockHttpServletRequestBuilder request, String body) {
-    return request
-        .session(session)
-        .with(csrf())
-        .contentType(MediaType.APPLICATION_JSON)
-        .content(body);
   }
 
   @Test
@@ -362,10 +293,6 @@ class ApiTest {
         .andExpect(jsonPath("$.papers[0].cells[0].override").value("RIGHT"));
     mvc.perform(get("/api/classes/" + of + "/attempts.csv").session(session))
         .andExpect(content().string(containsString("badge,bage,RIGHT,final-j=APPLIED")));
-  }
-
-  private JsonNode read(MockHttpServletRequestBuilder request) throws Exception {
-    return json.readTree(mvc.perform(request).andReturn().getResponse().getContentAsString());
   }
 
   @Test

@@ -10,7 +10,6 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -24,11 +23,7 @@ import java.util.stream.Stream;
  * gives the same words.
  */
 public final class WordChooser {
-  /** The longest run of one side that is left standing. */
-  static final int LONGEST_RUN = 2;
-
   private static final int WINDOW = 4;
-  private static final int TRIES = 500;
 
   /**
    * What is asked for.
@@ -86,7 +81,7 @@ public final class WordChooser {
       due.sort(easiest);
       notDue.sort(easiest);
     }
-    return mix(due, notDue, random);
+    return Unpredictable.mix(List.of(due, notDue), random);
   }
 
   private List<Choice> find(SpellingRule rule, int step) {
@@ -125,29 +120,5 @@ public final class WordChooser {
     List<Choice> pool = new ArrayList<>(from.subList(0, Math.min(from.size(), count * WINDOW)));
     Collections.shuffle(pool, random);
     return new ArrayList<>(pool.subList(0, Math.min(pool.size(), Math.max(0, count))));
-  }
-
-  /** Shuffles the sides until no run is longer than two; of many tries the best when none is. */
-  private static List<Choice> mix(List<Choice> due, List<Choice> notDue, Random random) {
-    List<Side> sides = new ArrayList<>(Collections.nCopies(due.size(), Side.DUE));
-    sides.addAll(Collections.nCopies(notDue.size(), Side.NOT_DUE));
-    List<Side> best = List.copyOf(sides);
-    for (int i = 0; i < TRIES && longestRun(best) > LONGEST_RUN; i++) {
-      Collections.shuffle(sides, random);
-      best = longestRun(sides) < longestRun(best) ? List.copyOf(sides) : best;
-    }
-    Iterator<Choice> nextDue = due.iterator();
-    Iterator<Choice> nextNotDue = notDue.iterator();
-    return best.stream().map(s -> (s == Side.DUE ? nextDue : nextNotDue).next()).toList();
-  }
-
-  private static int longestRun(List<Side> sides) {
-    int longest = 0;
-    int run = 0;
-    for (int i = 0; i < sides.size(); i++) {
-      run = i > 0 && sides.get(i) == sides.get(i - 1) ? run + 1 : 1;
-      longest = Math.max(longest, run);
-    }
-    return longest;
   }
 }

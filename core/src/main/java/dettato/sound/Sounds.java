@@ -4,6 +4,7 @@ import dettato.table.Table;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -13,6 +14,7 @@ import java.util.concurrent.ConcurrentHashMap;
 /** The inventory of sounds, from {@code sounds.tsv}. */
 public final class Sounds {
   static final String TABLE = "sounds.tsv";
+  private static final Map<String, String> KEYWORDS = new HashMap<>();
   private static final Map<String, Sound> SINGLE = load();
   private static final Map<String, Sound> RUNS = new ConcurrentHashMap<>();
 
@@ -35,6 +37,15 @@ public final class Sounds {
     }
     Sound run = RUNS.get(id);
     return run != null ? run : makeRun(id);
+  }
+
+  /** A word to know a sound of an accent by (FACE: rain); "" for a run of sounds. */
+  public static String keyword(String ipa, Accent accent) {
+    return SINGLE.values().stream()
+        .filter(s -> accent.say(s).equals(ipa))
+        .findFirst()
+        .map(s -> KEYWORDS.getOrDefault(s.id(), ""))
+        .orElse("");
   }
 
   private static Sound makeRun(String id) {
@@ -67,6 +78,7 @@ public final class Sounds {
         TABLE,
         row -> {
           Sound.Kind kind = Sound.Kind.valueOf(row.get("kind").toUpperCase(Locale.ROOT));
+          KEYWORDS.put(row.get("id"), row.get("keyword"));
           return sounds.put(row.get("id"), new Sound(row.get("id"), kind, List.of()));
         });
     return Collections.unmodifiableMap(sounds);

@@ -1,16 +1,14 @@
 package dettato.word;
 
+import dettato.sound.Accents;
 import dettato.sound.Grapheme;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
-/** A cut for a word outside the lexicon, as the reader reads it. */
+/** A cut for a word outside the lexicon: the likeliest proposal, or letter by letter. */
 public final class Guess {
-  private static final int LONGEST = 40;
-
   private Guess() {}
 
   /**
@@ -19,29 +17,14 @@ public final class Guess {
    * @throws IllegalArgumentException when it has no letters a to z, or more than forty
    */
   public static Word of(String written) {
-    String spelling = written.strip().toLowerCase(Locale.ROOT);
-    if (spelling.length() > LONGEST) {
-      throw new IllegalArgumentException(
-          "a word has at most " + LONGEST + " letters; this has " + spelling.length());
-    }
-    String letters = spelling.replaceAll("[^a-z]", "");
-    if (letters.isEmpty()) {
-      throw new IllegalArgumentException(
-          "'" + written + "' has no letters a to z. Write the word that was dictated.");
-    }
-    return Word.of(cut(letters));
+    String letters = Proposer.letters(written);
+    return Proposer.shipped().propose(letters, Accents.of(Accents.SOUTHERN_BRITISH), 1).stream()
+        .findFirst()
+        .map(p -> Word.of(p.cut()))
+        .orElseGet(() -> Word.of(Segmentation.of(letters, byLetter(letters))));
   }
 
-  private static Segmentation cut(String letters) {
-    try {
-      List<Unit> read = Reader.read(letters);
-      return Segmentation.of(letters, read.isEmpty() ? byLetter(letters) : read);
-    } catch (IllegalArgumentException e) {
-      return Segmentation.of(letters, byLetter(letters));
-    }
-  }
-
-  /** Letter by letter, where the reader's units do not spell the word. */
+  /** Letter by letter, where no listed correspondences spell the word. */
   private static List<Unit> byLetter(String letters) {
     List<Unit> units = new ArrayList<>();
     for (char c : letters.toCharArray()) {

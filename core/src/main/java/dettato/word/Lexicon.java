@@ -29,12 +29,16 @@ public final class Lexicon {
 
   private record Entry(String accent, Word word) {}
 
-  private Lexicon(List<Entry> entries) {
+  private Lexicon(Map<String, List<Entry>> bySpelling) {
+    this.bySpelling = Collections.unmodifiableMap(bySpelling);
+  }
+
+  private static Lexicon ofEntries(List<Entry> entries) {
     Map<String, List<Entry>> map = new LinkedHashMap<>(entries.size() * 2);
     for (Entry entry : entries) {
       map.computeIfAbsent(entry.word.spelling(), s -> new ArrayList<>(1)).add(entry);
     }
-    this.bySpelling = Collections.unmodifiableMap(map);
+    return new Lexicon(map);
   }
 
   /** The shipped lexicon. It is loaded once; loading checks every row. */
@@ -44,12 +48,22 @@ public final class Lexicon {
 
   private static final class Shipped {
     static final Lexicon LEXICON =
-        new Lexicon(Table.load(Lexicon.class, "words.tsv", Lexicon::entry));
+        ofEntries(Table.load(Lexicon.class, "words.tsv", Lexicon::entry));
   }
 
   /** A lexicon of these words alone, for tests. */
   public static Lexicon of(Collection<Word> words) {
-    return new Lexicon(words.stream().map(w -> new Entry("", w)).toList());
+    return ofEntries(words.stream().map(w -> new Entry("", w)).toList());
+  }
+
+  /**
+   * The same lexicon with a school's own words over it; an own word stands for every accent, and
+   * before any other reading of its spelling.
+   */
+  public Lexicon with(Collection<Word> own) {
+    Map<String, List<Entry>> all = new LinkedHashMap<>(bySpelling);
+    own.forEach(w -> all.put(w.spelling(), List.of(new Entry("", w))));
+    return new Lexicon(all);
   }
 
   /** The word in its commonest reading for an accent. */

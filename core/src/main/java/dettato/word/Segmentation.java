@@ -4,6 +4,8 @@ import dettato.sound.Accent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /**
@@ -14,6 +16,11 @@ import java.util.stream.Collectors;
  * t:t}.
  */
 public final class Segmentation {
+  /** Units once read are kept: a few thousand serve every word. */
+  private static final Map<String, Unit> FIRST_OF_BEAT = new ConcurrentHashMap<>();
+
+  private static final Map<String, Unit> WITHIN_BEAT = new ConcurrentHashMap<>();
+
   private final String spelling;
   private final List<Unit> units;
   private final int[] starts;
@@ -25,7 +32,7 @@ public final class Segmentation {
     this.units = List.copyOf(units);
     this.starts = new int[units.size()];
     this.silentE = new int[units.size()];
-    this.hash = spelling.hashCode() * 31 + units.hashCode();
+    this.hash = spelling.hashCode() * 31 + units.size();
     place();
   }
 
@@ -46,7 +53,9 @@ public final class Segmentation {
       if (token.equals("-")) {
         opens = true;
       } else {
-        units.add(Unit.parse(token, opens));
+        boolean first = opens;
+        Map<String, Unit> known = first ? FIRST_OF_BEAT : WITHIN_BEAT;
+        units.add(known.computeIfAbsent(token, t -> Unit.parse(t, first)));
         opens = false;
       }
     }

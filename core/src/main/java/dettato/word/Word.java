@@ -47,6 +47,14 @@ public record Word(
     irregular = Set.copyOf(irregular);
   }
 
+  /**
+   * A school's own word: as common as the commonest when it may be proposed, since the school chose
+   * it.
+   */
+  public static Word own(Segmentation cut, Use use, String clue) {
+    return new Word(cut, 1_000, Optional.empty(), use, "", Set.of(), clue, -1, Optional.empty());
+  }
+
   /** A word outside the lexicon, known by its cut alone. */
   public static Word of(Segmentation cut) {
     return new Word(
@@ -66,6 +74,11 @@ public record Word(
   /** Whether it has one beat. */
   public boolean isOneBeat() {
     return cut.beats() == 1;
+  }
+
+  /** How common it is: 1 among the thousand commonest words, to 5 for rare ones. */
+  public int commonness() {
+    return rank <= 1_000 ? 1 : rank <= 3_000 ? 2 : rank <= 8_000 ? 3 : rank <= 20_000 ? 4 : 5;
   }
 
   /** Whether a class with this accent spells the word so (colour in Britain, color in America). */

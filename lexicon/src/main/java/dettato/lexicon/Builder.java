@@ -2,6 +2,7 @@ package dettato.lexicon;
 
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
+import dettato.word.Beats;
 import dettato.word.Join;
 import dettato.word.Segmentation;
 import dettato.word.Unit;

@@ -1,6 +1,7 @@
 package dettato.lexicon;
 
 import dettato.word.Aligner;
+import dettato.word.Beats;
 import dettato.word.Join;
 import dettato.word.Segmentation;
 import dettato.word.Unit;

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import dettato.word.Aligner;
+import dettato.word.Beats;
 import dettato.word.Join;
 import dettato.word.Segmentation;
 import java.util.List;

@@ -1,18 +1,22 @@
 package dettato.app.language;
 
+import dettato.find.SoundFigures;
+import dettato.find.WordIndex;
 import dettato.mark.AttemptMarker;
 import dettato.mark.SentenceMarker;
 import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
 import dettato.sound.Accent;
-import dettato.sound.Accents;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
-/** The core in one accent. */
+/** The core in one accent, with the school's own words. */
 public final class Language {
   private final Accent accent;
   private final Lexicon lexicon;
@@ -20,14 +24,23 @@ public final class Language {
   private final SentenceMarker sentences;
   private final WordChooser chooser;
   private final List<Word> words;
+  private final Set<String> own;
+  private final Supplier<WordIndex> index;
+  private final Supplier<List<SoundFigures.SoundFigure>> sounds;
 
-  Language(String accent) {
-    this.accent = Accents.of(accent);
-    this.lexicon = Lexicon.shipped();
+  /**
+   * @param base the index of the shipped words in this accent
+   */
+  Language(Accent accent, List<Word> own, Supplier<WordIndex> base) {
+    this.accent = accent;
+    this.lexicon = Lexicon.shipped().with(own);
+    this.own = own.stream().map(Word::spelling).collect(Collectors.toSet());
+    this.index = Once.of(() -> own.isEmpty() ? base.get() : base.get().with(own));
+    this.sounds = Once.of(() -> SoundFigures.of(index.get(), TeachingSequence.shipped()));
     this.marker = new AttemptMarker(this.accent, lexicon);
     this.sentences = new SentenceMarker(marker, lexicon);
     this.chooser = new WordChooser(lexicon, this.accent, TeachingSequence.shipped());
-    this.words = lexicon.words(accent);
+    this.words = lexicon.words(accent.id());
   }
 
   public Accent accent() {
@@ -49,6 +62,26 @@ public final class Language {
   /** Every word, commonest first. */
   public List<Word> words() {
     return words;
+  }
+
+  /** The words that may be proposed, ready to be searched. */
+  public WordIndex index() {
+    return index.get();
+  }
+
+  /** How each sound is spelled. */
+  public List<SoundFigures.SoundFigure> sounds() {
+    return sounds.get();
+  }
+
+  /** Whether a word is the school's own. */
+  public boolean isOwn(String spelling) {
+    return own.contains(spelling);
+  }
+
+  /** Every reading of a spelling in the lexicon. */
+  public List<Word> readings(String spelling) {
+    return lexicon.readings(spelling, accent.id()).toList();
   }
 
   /** The word in the lexicon, if it is there. */

@@ -1,21 +1,19 @@
 package dettato.app.language;
 
 import dettato.app.web.Problem;
-import dettato.rule.Opportunity;
-import dettato.rule.RuleBook;
-import dettato.word.Segmentation;
+import dettato.find.Place;
+import dettato.find.Query;
+import dettato.rule.Side;
+import dettato.word.Proposer;
 import dettato.word.Word;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.IntPredicate;
-import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Words: one with its cut, or a list by rule, grapheme, sound and position. */
+/** Words: one with its cut and other readings, proposals for one not known, and lists by search. */
 @RestController
 class WordController {
   private static final int MOST = 1000;
@@ -25,94 +23,116 @@ class WordController {
     this.languages = languages;
   }
 
-  /** Where a unit stands in its word. */
-  enum Position {
-    START,
-    MIDDLE,
-    END
-  }
-
-  enum Source {
-    LEXICON,
-    GUESS
-  }
-
-  record WordView(
-      String spelling, List<UnitView> units, List<String> rules, Source source, String clue) {}
-
   record WordList(List<WordView> words, int total) {}
+
+  /** A cut with how sure it is, 0 to 1. */
+  record ProposalView(List<UnitView> units, double confidence) {}
+
+  record Proposals(String spelling, WordView.Source source, List<ProposalView> proposals) {}
 
   @GetMapping("/api/words/{spelling}")
   WordView word(
       @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
     Language language = languages.of(accent);
     Optional<Word> known = language.find(spelling.strip());
-    return view(
-        known.orElseGet(() -> language.word(spelling)),
-        language,
-        known.isPresent() ? Source.LEXICON : Source.GUESS);
+    return WordView.of(
+        known.orElseGet(() -> language.word(spelling)), language, source(known.isPresent()));
   }
 
+  /** Every reading of a spelling; one that is not known has the best guess. */
+  @GetMapping("/api/words/{spelling}/readings")
+  List<WordView> readings(
+      @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
+    Language language = languages.of(accent);
+    List<Word> known = language.readings(spelling.strip());
+    List<Word> shown = known.isEmpty() ? List.of(language.word(spelling)) : known;
+    return shown.stream().map(w -> WordView.of(w, language, source(!known.isEmpty()))).toList();
+  }
+
+  /** How a word may be said and cut, the surest first; a known word's own cut comes alone. */
+  @GetMapping("/api/words/{spelling}/proposals")
+  Proposals proposals(
+      @PathVariable String spelling,
+      @RequestParam(defaultValue = "en-GB") String accent,
+      @RequestParam(defaultValue = "5") int limit) {
+    checkLimit(limit);
+    Language language = languages.of(accent);
+    Optional<Word> known = language.find(spelling.strip());
+    List<Proposer.Proposal> found =
+        known
+            .map(w -> List.of(new Proposer.Proposal(w.cut(), 1)))
+            .orElseGet(
+                () -> Proposer.shipped().propose(spelling, language.accent(), Math.max(1, limit)));
+    return new Proposals(
+        known.map(Word::spelling).orElseGet(() -> language.word(spelling).spelling()),
+        source(known.isPresent()),
+        found.stream()
+            .map(p -> new ProposalView(UnitView.of(p.cut(), language.accent()), p.confidence()))
+            .toList());
+  }
+
+  /** Words by search; every filter may be left out, all that are given must hold. */
   @GetMapping("/api/words")
   WordList words(
+      @RequestParam(defaultValue = "") String pattern,
       @RequestParam(defaultValue = "") String rule,
+      @RequestParam(required = false) Optional<Side> side,
       @RequestParam(defaultValue = "") String grapheme,
       @RequestParam(defaultValue = "") String sound,
-      @RequestParam(required = false) Optional<Position> position,
+      @RequestParam(required = false) Optional<Place> position,
+      @RequestParam(required = false) Optional<Place> cluster,
+      @RequestParam(defaultValue = "0") int minSounds,
+      @RequestParam(defaultValue = "0") int maxSounds,
+      @RequestParam(defaultValue = "0") int minBeats,
+      @RequestParam(defaultValue = "0") int maxBeats,
+      @RequestParam(defaultValue = "0") int commonness,
+      @RequestParam(defaultValue = "-1") int taughtBy,
+      @RequestParam(defaultValue = "false") boolean homophone,
+      @RequestParam(defaultValue = "false") boolean compound,
+      @RequestParam(defaultValue = "") String ending,
       @RequestParam(defaultValue = "en-GB") String accent,
-      @RequestParam(defaultValue = "50") int limit) {
-    if (limit < 0 || limit > MOST) {
-      throw Problem.badRequest("limit is " + limit + "; it must be from 0 to " + MOST + ".");
-    }
-    if (!rule.isEmpty()) {
-      RuleBook.of(rule);
+      @RequestParam(defaultValue = "50") int limit,
+      @RequestParam(defaultValue = "0") int offset) {
+    checkLimit(limit);
+    if (offset < 0) {
+      throw Problem.badRequest("offset is " + offset + "; it must be 0 or more.");
     }
     Language language = languages.of(accent);
-    List<Word> found =
-        language.words().stream()
-            .filter(w -> w.use() == Word.Use.CHOOSE)
-            .filter(w -> fits(w, language, rule, grapheme, sound, position))
-            .toList();
+    Query query =
+        new Query(
+            pattern,
+            sound,
+            grapheme,
+            position,
+            minSounds,
+            maxSounds,
+            minBeats,
+            maxBeats,
+            cluster,
+            rule,
+            side,
+            commonness,
+            taughtBy,
+            homophone,
+            compound,
+            ending);
+    List<Word> found = language.index().find(query);
     return new WordList(
-        found.stream().limit(limit).map(w -> view(w, language, Source.LEXICON)).toList(),
+        found.stream()
+            .skip(offset)
+            .limit(limit)
+            .map(w -> WordView.of(w, language, WordView.Source.LEXICON))
+            .toList(),
         found.size());
   }
 
-  private static boolean fits(
-      Word word,
-      Language language,
-      String rule,
-      String grapheme,
-      String sound,
-      Optional<Position> position) {
-    Segmentation cut = word.cut();
-    IntPredicate unit =
-        i ->
-            (grapheme.isEmpty() || cut.unit(i).grapheme().text().equals(grapheme))
-                && (sound.isEmpty() || cut.ipa(i, language.accent()).equals(sound))
-                && position.map(p -> stands(p, i, cut.size())).orElse(true);
-    boolean byUnit = IntStream.range(0, cut.size()).anyMatch(unit);
-    return byUnit && (rule.isEmpty() || rules(word).contains(rule));
+  private static void checkLimit(int limit) {
+    if (limit < 0 || limit > MOST) {
+      throw Problem.badRequest("limit is " + limit + "; it must be from 0 to " + MOST + ".");
+    }
   }
 
-  private static boolean stands(Position position, int unit, int size) {
-    return switch (position) {
-      case START -> unit == 0;
-      case MIDDLE -> unit > 0 && unit < size - 1;
-      case END -> unit == size - 1;
-    };
-  }
-
-  private static List<String> rules(Word word) {
-    return RuleBook.opportunities(word).stream().map(Opportunity::rule).distinct().toList();
-  }
-
-  private static WordView view(Word word, Language language, Source source) {
-    return new WordView(
-        word.spelling().toLowerCase(Locale.ROOT),
-        UnitView.of(word.cut(), language.accent()),
-        rules(word),
-        source,
-        word.clue());
+  private static WordView.Source source(boolean known) {
+    return known ? WordView.Source.LEXICON : WordView.Source.GUESS;
   }
 }

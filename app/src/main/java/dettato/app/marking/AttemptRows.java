@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.repository.ListCrudRepository;
@@ -10,4 +11,6 @@ interface AttemptRows extends ListCrudRepository<AttemptRow, Long> {
   List<AttemptRow> findByItemIdIn(List<Long> itemIds);
 
   Optional<AttemptRow> findByPupilIdAndItemId(Long pupilId, Long itemId);
+
+  List<AttemptRow> findByTargetIn(Collection<String> targets);
 }

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.LongFunction;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -263,17 +264,23 @@ public class Attempts {
         outcomes);
   }
 
+  /** Marks anew the attempts at these words, whose cut has changed. */
+  @Transactional
+  public void remark(Set<String> targets, LongFunction<String> accentOfClass) {
+    attempts.findByTargetIn(targets).forEach(row -> remark(row, accentOfClass));
+  }
+
+  private void remark(AttemptRow row, LongFunction<String> accentOfClass) {
+    mark(row, languages.of(accentOfClass.apply(row.classId())))
+        .ifPresent(m -> marks.save(new MarkRow(row.id(), AttemptMarker.VERSION, m)));
+  }
+
   /** Marks anew what an older core has marked. Returns how many. */
   @Transactional
-  public int remarkOld(java.util.function.LongFunction<String> accentOfClass) {
+  public int remarkOld(LongFunction<String> accentOfClass) {
     List<Long> old =
         marks.findByVersionNot(AttemptMarker.VERSION).stream().map(MarkRow::attemptId).toList();
-    attempts
-        .findAllById(old)
-        .forEach(
-            row ->
-                mark(row, languages.of(accentOfClass.apply(row.classId())))
-                    .ifPresent(m -> marks.save(new MarkRow(row.id(), AttemptMarker.VERSION, m))));
+    attempts.findAllById(old).forEach(row -> remark(row, accentOfClass));
     return old.size();
   }
 }

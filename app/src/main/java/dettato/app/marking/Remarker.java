@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import dettato.app.language.OwnWordsChanged;
 import dettato.app.school.Classes;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -7,7 +8,10 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** At the start, marks anew whatever an older version of the core has marked. */
+/**
+ * Marks anew whatever an older version of the core has marked, at the start, and attempts at words
+ * whose cut the school has changed. Overrides are facts, and stay.
+ */
 @Component
 class Remarker {
   private static final Logger LOG = LoggerFactory.getLogger(Remarker.class);
@@ -25,5 +29,10 @@ class Remarker {
     if (marked > 0) {
       LOG.info("{} attempts marked anew", marked);
     }
+  }
+
+  @EventListener
+  void remark(OwnWordsChanged changed) {
+    attempts.remark(changed.spellings(), classes::accentOf);
   }
 }

@@ -45,6 +45,9 @@ class DictationController {
     this.languages = languages;
   }
 
+  record Sent(
+      @NotNull LocalDate date, @NotNull @Size(min = 1, max = 20) List<@NotNull String> words) {}
+
   record NewDictation(@NotNull LocalDate date, @NotBlank String rule) {}
 
   record Plan(
@@ -91,6 +94,15 @@ class DictationController {
       @RequestBody @Valid NewDictation made,
       @AuthenticationPrincipal Teacher teacher) {
     return dictations.plan(classes.find(id, teacher), made.date(), made.rule());
+  }
+
+  /** Adds words to the dictation of a day; plans one when there is none. */
+  @PostMapping("/api/classes/{id}/dictations/words")
+  Dictations.Dictation send(
+      @PathVariable long id,
+      @RequestBody @Valid Sent sent,
+      @AuthenticationPrincipal Teacher teacher) {
+    return dictations.send(classes.find(id, teacher), sent.date(), sent.words());
   }
 
   @GetMapping("/api/dictations/{id}")

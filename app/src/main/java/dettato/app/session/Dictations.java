@@ -13,15 +13,18 @@ import dettato.plan.Pace;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
+import dettato.rule.SpellingRule;
 import dettato.word.Word;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -138,6 +141,47 @@ public class Dictations {
     return whole(row, of);
   }
 
+  /**
+   * Adds words to the dictation planned on a day, or plans one for them: its rule is the one that
+   * most of them test.
+   */
+  @Transactional
+  public Dictation send(SchoolClass of, LocalDate date, List<String> words) {
+    Language language = languages.of(of.accent());
+    List<String> clean = clean(words, language);
+    DictationRow row =
+        dictations.findByClassIdOrderByGivenOn(of.id()).stream()
+            .filter(d -> d.givenOn().equals(date) && d.state().equals(State.PLANNED.name()))
+            .findFirst()
+            .orElseGet(
+                () ->
+                    dictations.save(
+                        new DictationRow(
+                            of.id(), date, tested(clean, language), "", State.PLANNED.name())));
+    List<String> all =
+        Stream.concat(
+                items.findByDictationIdOrderByPlace(row.id()).stream().map(ItemRow::word),
+                clean.stream())
+            .distinct()
+            .toList();
+    return rewrite(row, row.rule(), row.sentence(), clean(all, language), of);
+  }
+
+  private static String tested(List<String> words, Language language) {
+    Map<String, Long> counts =
+        words.stream()
+            .flatMap(
+                w ->
+                    RuleBook.opportunities(language.word(w)).stream()
+                        .map(Opportunity::rule)
+                        .distinct())
+            .collect(Collectors.groupingBy(r -> r, Collectors.counting()));
+    return RuleBook.RULES.stream()
+        .map(SpellingRule::id)
+        .max(Comparator.comparingLong(r -> counts.getOrDefault(r, 0L)))
+        .orElseThrow();
+  }
+
   /** Replaces what a planned dictation asks; one with attempts keeps its words. */
   @Transactional
   public Dictation rewrite(
@@ -145,8 +189,12 @@ public class Dictations {
     DictationRow row = row(id);
     SchoolClass of = classes.find(row.classId(), teacher);
     RuleBook.of(rule);
-    List<ItemRow> old = items.findByDictationIdOrderByPlace(id);
-    List<String> clean = clean(words, languages.of(of.accent()));
+    return rewrite(row, rule, sentence, clean(words, languages.of(of.accent())), of);
+  }
+
+  private Dictation rewrite(
+      DictationRow row, String rule, String sentence, List<String> clean, SchoolClass of) {
+    List<ItemRow> old = items.findByDictationIdOrderByPlace(row.id());
     boolean same = old.stream().map(ItemRow::word).toList().equals(clean);
     if (!same) {
       if (!attempts.cells(old.stream().map(ItemRow::id).toList(), of).isEmpty()) {
@@ -154,7 +202,7 @@ public class Dictations {
       }
       items.deleteAll(old);
       items.flush();
-      add(id, clean);
+      add(row.id(), clean);
     }
     row.plan(rule, sentence.strip());
     return whole(row, of);

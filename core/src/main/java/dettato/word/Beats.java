@@ -1,8 +1,6 @@
-package dettato.lexicon;
+package dettato.word;
 
 import dettato.sound.Sound;
-import dettato.word.Segmentation;
-import dettato.word.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -12,7 +10,7 @@ import java.util.Set;
  * stressed vowel, which keeps it (cab-in); of a run of consonants the longest legal onset opens the
  * next beat. Source: the maximal onset principle, Kahn 1976, with stressed short vowels closed.
  */
-final class Beats {
+public final class Beats {
   private static final Set<String> ONSETS =
       Set.of(
           "pl", "pr", "bl", "br", "tr", "dr", "kl", "kr", "ɡl", "ɡr", "fl", "fr", "θr", "ʃr", "sp",
@@ -25,7 +23,7 @@ final class Beats {
    *
    * @param seam index of the letter at which a compound's second part begins, -1 when there is none
    */
-  static Segmentation cut(Segmentation word, int seam) {
+  public static Segmentation cut(Segmentation word, int seam) {
     List<Unit> units = new ArrayList<>();
     Set<Integer> opens = seam < 0 ? openings(word, 0, word.size()) : across(word, seam);
     for (int i = 0; i < word.size(); i++) {

@@ -1,0 +1,46 @@
+package dettato.app.exchange;
+
+import dettato.app.account.Teacher;
+import dettato.app.language.OwnWords;
+import dettato.sound.Accents;
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The school's own words as a pronunciation lexicon (W3C PLS 1.0). */
+@RestController
+class OwnWordFileController {
+  private static final String TYPE = "application/pls+xml";
+  private final OwnWords own;
+
+  OwnWordFileController(OwnWords own) {
+    this.own = own;
+  }
+
+  record Imported(int imported, List<PronunciationLexicon.Rejected> rejected) {}
+
+  @GetMapping(path = "/api/own-words.pls", produces = TYPE + ";charset=UTF-8")
+  ResponseEntity<String> write(@RequestParam(defaultValue = "en-GB") String accent) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"own-words.pls\"")
+        .body(PronunciationLexicon.write(own.all(), Accents.of(accent)));
+  }
+
+  @PostMapping(path = "/api/own-words/import", consumes = TYPE)
+  Imported read(
+      @RequestParam(defaultValue = "en-GB") String accent,
+      @RequestBody byte[] file,
+      @AuthenticationPrincipal Teacher teacher) {
+    PronunciationLexicon.Read read = PronunciationLexicon.read(file, Accents.of(accent));
+    if (!read.words().isEmpty()) {
+      own.keep(read.words(), teacher.id());
+    }
+    return new Imported(read.words().size(), read.rejected());
+  }
+}

@@ -1,0 +1,75 @@
+package dettato.app.language;
+
+import dettato.app.account.Teacher;
+import dettato.sound.Accent;
+import dettato.word.OwnCut;
+import dettato.word.Word;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The school's own words. */
+@RestController
+class OwnWordController {
+  private final OwnWords own;
+  private final Languages languages;
+
+  OwnWordController(OwnWords own, Languages languages) {
+    this.own = own;
+    this.languages = languages;
+  }
+
+  /**
+   * A word to keep.
+   *
+   * @param units what each grapheme says, in IPA of the accent
+   * @param choose whether it may be proposed to a class
+   */
+  record OwnWord(
+      @NotNull @Size(min = 1, max = 40) List<@NotNull UnitView> units,
+      @NotNull @Size(max = 200) String clue,
+      boolean choose) {}
+
+  @GetMapping("/api/own-words")
+  List<WordView> all(@RequestParam(defaultValue = "en-GB") String accent) {
+    Language language = languages.of(accent);
+    return own.all().stream().map(w -> WordView.of(w, language, WordView.Source.LEXICON)).toList();
+  }
+
+  @PutMapping("/api/own-words/{spelling}")
+  WordView keep(
+      @PathVariable @Size(min = 1, max = 40) String spelling,
+      @RequestParam(defaultValue = "en-GB") String accent,
+      @RequestBody @Valid OwnWord made,
+      @AuthenticationPrincipal Teacher teacher) {
+    String letters = spelling.strip().toLowerCase(Locale.ROOT);
+    Accent spoken = languages.of(accent).accent();
+    List<OwnCut.Cell> cells =
+        made.units().stream().map(u -> new OwnCut.Cell(u.grapheme(), u.phoneme())).toList();
+    Word word =
+        Word.own(
+            OwnCut.of(letters, cells, spoken),
+            made.choose() ? Word.Use.CHOOSE : Word.Use.KNOW,
+            made.clue().strip());
+    own.keep(List.of(word), teacher.id());
+    return WordView.of(word, languages.of(accent), WordView.Source.LEXICON);
+  }
+
+  @DeleteMapping("/api/own-words/{spelling}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable String spelling) {
+    own.remove(spelling.strip().toLowerCase(Locale.ROOT));
+  }
+}

@@ -1,0 +1,5 @@
+package dettato.app.language;
+
+import org.springframework.data.repository.ListCrudRepository;
+
+interface OwnWordRows extends ListCrudRepository<OwnWordRow, String> {}

@@ -1,0 +1,60 @@
+package dettato.app.language;
+
+import dettato.app.web.Problem;
+import dettato.word.Word;
+import java.time.Clock;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The words a school has added or corrected; they stand before the lexicon's everywhere. */
+@Service
+public class OwnWords {
+  private final OwnWordRows rows;
+  private final Clock clock;
+  private final ApplicationEventPublisher events;
+
+  OwnWords(OwnWordRows rows, Clock clock, ApplicationEventPublisher events) {
+    this.rows = rows;
+    this.clock = clock;
+    this.events = events;
+  }
+
+  /** All, in the order of the alphabet. */
+  @Transactional(readOnly = true)
+  public List<Word> all() {
+    return rows.findAll().stream()
+        .map(OwnWordRow::word)
+        .sorted(Comparator.comparing(Word::spelling))
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<Word> find(String spelling) {
+    return rows.findById(spelling).map(OwnWordRow::word);
+  }
+
+  /** Keeps words, replacing those of the same spelling; marks already given are made anew. */
+  @Transactional
+  public void keep(List<Word> words, long accountId) {
+    rows.saveAll(words.stream().map(w -> new OwnWordRow(w, accountId, clock.instant())).toList());
+    rows.findAll();
+    events.publishEvent(
+        new OwnWordsChanged(words.stream().map(Word::spelling).collect(Collectors.toSet())));
+  }
+
+  /** Takes an own word away; the lexicon's reading, or a guess, stands again. */
+  @Transactional
+  public void remove(String spelling) {
+    if (!rows.existsById(spelling)) {
+      throw Problem.notFound("'" + spelling + "' is not among the school's own words.");
+    }
+    rows.deleteById(spelling);
+    events.publishEvent(new OwnWordsChanged(Set.of(spelling)));
+  }
+}

@@ -1,0 +1,78 @@
+package dettato.app.language;
+
+import dettato.find.SoundFigures;
+import dettato.sound.Accents;
+import dettato.sound.Sounds;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sounds of an accent with their spellings, and the accents there are. */
+@RestController
+class SoundController {
+  private final Languages languages;
+
+  SoundController(Languages languages) {
+    this.languages = languages;
+  }
+
+  record AccentView(String id, String name) {}
+
+  /**
+   * One sound.
+   *
+   * @param keyword a word to know it by, "" for a run of sounds
+   */
+  record SoundView(
+      String phoneme, String keyword, boolean vowel, int count, List<Spelt> graphemes) {}
+
+  /**
+   * One spelling of a sound.
+   *
+   * @param share of all places of the sound; start, middle and end are shares of this spelling's
+   *     own places
+   * @param step of the teaching sequence, 0 when it never comes to it
+   */
+  record Spelt(
+      String grapheme,
+      int count,
+      double share,
+      double start,
+      double middle,
+      double end,
+      int step,
+      List<String> examples) {}
+
+  @GetMapping("/api/accents")
+  List<AccentView> accents() {
+    return Accents.all().stream().map(a -> new AccentView(a.id(), a.name())).toList();
+  }
+
+  @GetMapping("/api/sounds")
+  List<SoundView> sounds(@RequestParam(defaultValue = "en-GB") String accent) {
+    Language language = languages.of(accent);
+    return language.sounds().stream().map(f -> view(f, language)).toList();
+  }
+
+  private static SoundView view(SoundFigures.SoundFigure figure, Language language) {
+    return new SoundView(
+        figure.phoneme(),
+        Sounds.keyword(figure.phoneme(), language.accent()),
+        figure.kind() != dettato.sound.Sound.Kind.CONSONANT,
+        figure.count(),
+        figure.graphemes().stream()
+            .map(
+                g ->
+                    new Spelt(
+                        g.grapheme(),
+                        g.count(),
+                        g.share(),
+                        g.start(),
+                        g.middle(),
+                        g.end(),
+                        g.step().orElse(0),
+                        g.examples()))
+            .toList());
+  }
+}

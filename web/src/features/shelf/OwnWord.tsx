@@ -1,0 +1,127 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { api, type Proposals, type SoundView, type UnitView } from '../../api/client'
+import { useClass } from '../../app/classContext'
+import { Failed, Key, Loading } from '../../ui/Parts'
+import { Strip } from '../../ui/Strip'
+import { merge, soundsOf, split, takeE, turn } from './cells'
+import { percent } from './turned'
+
+/** Adds or corrects a word of the school's own: proposals to take, a strip to mend by keyboard. */
+export function OwnWord({ spelling, close }: { spelling: string; close: () => void }) {
+  const { accent } = useClass()
+  const proposals = useQuery({ queryKey: ['proposals', accent, spelling], queryFn: () => api.proposals(spelling, accent) })
+  const sounds = useQuery({ queryKey: ['sounds', accent], queryFn: () => api.sounds(accent), staleTime: Infinity })
+  return (
+    <section aria-label={`The school's own word ${spelling}`} className="sheet p-3 flex flex-col gap-2 min-h-0 overflow-auto">
+      {proposals.isPending || sounds.isPending ? <Loading rows={4} /> : null}
+      {proposals.isError ? <Failed error={proposals.error} retry={() => void proposals.refetch()} /> : null}
+      {sounds.isError ? <Failed error={sounds.error} retry={() => void sounds.refetch()} /> : null}
+      {proposals.data && sounds.data ? <Editor proposals={proposals.data} sounds={sounds.data} close={close} /> : null}
+    </section>
+  )
+}
+
+function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: readonly SoundView[]; close: () => void }) {
+  const { accent } = useClass()
+  const queries = useQueryClient()
+  const may = soundsOf(sounds)
+  const [cells, setCells] = useState<UnitView[]>([...(proposals.proposals[0]?.units ?? [])])
+  const [clue, setClue] = useState('')
+  const [choose, setChoose] = useState(true)
+  const [failure, setFailure] = useState('')
+  const save = async (e: FormEvent) => {
+    e.preventDefault()
+    try {
+      await api.keepOwn(proposals.spelling, accent, cells, clue, choose)
+      await queries.invalidateQueries()
+      close()
+    } catch (problem) {
+      setFailure(problem instanceof Error ? problem.message : 'Try again.')
+    }
+  }
+  return (
+    <form className="flex flex-col gap-3" onSubmit={(e) => void save(e)}>
+      <h2 className="font-semibold">
+        <span className="font-word text-xl">{proposals.spelling}</span>{' '}
+        <span className="mute font-normal text-sm">{proposals.source === 'GUESS' ? 'is new to us' : 'is known; yours will stand before it'}</span>
+      </h2>
+      <fieldset className="flex flex-col gap-1">
+        <legend className="mute text-sm">How it may be said, the surest first</legend>
+        {proposals.proposals.map((p, i) => (
+          <label key={i} className="flex items-center gap-2">
+            <input type="radio" name="proposal" className="radio radio-sm" defaultChecked={i === 0} onChange={() => setCells([...p.units])} />
+            <Strip units={p.units} size="sm" />
+            <span className="mute text-sm ml-auto">{percent(p.confidence)} sure</span>
+          </label>
+        ))}
+      </fieldset>
+      <Mender cells={cells} change={setCells} may={may} />
+      <label className="flex flex-col gap-1 text-sm">
+        A clue to say with it
+        <input className="input input-sm w-full" maxLength={200} value={clue} onChange={(e) => setClue(e.target.value)} />
+      </label>
+      <label className="flex items-center gap-2 text-sm">
+        <input type="checkbox" className="checkbox checkbox-sm" checked={choose} onChange={(e) => setChoose(e.target.checked)} />
+        It may be proposed for a dictation
+      </label>
+      {failure ? (
+        <p role="alert" className="text-error text-sm">
+          {failure}
+        </p>
+      ) : null}
+      <div className="flex gap-2">
+        <button type="submit" className="btn btn-sm btn-primary">
+          Keep it
+        </button>
+        <button type="button" className="btn btn-sm" onClick={close}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  )
+}
+
+/** The cut as cells: ← → go, ↑ ↓ change the sound, + joins, / cuts, E takes a silent e. */
+function Mender({ cells, change, may }: { cells: UnitView[]; change: (cells: UnitView[]) => void; may: (g: string) => string[] }) {
+  const [at, setAt] = useState(0)
+  const spot = Math.min(at, cells.length - 1)
+  const press = (key: string): boolean => {
+    const done: Record<string, () => void> = {
+      ArrowLeft: () => setAt(Math.max(0, spot - 1)),
+      ArrowRight: () => setAt(Math.min(cells.length - 1, spot + 1)),
+      ArrowUp: () => change(turn(cells, spot, -1, may)),
+      ArrowDown: () => change(turn(cells, spot, 1, may)),
+      '+': () => change(merge(cells, spot, may)),
+      '/': () => change(split(cells, spot, may)),
+      e: () => change(takeE(cells, spot, may)),
+    }
+    done[key]?.()
+    return key in done
+  }
+  const cell = cells[spot]
+  return (
+    <div className="flex flex-col gap-1">
+      <button
+        type="button"
+        aria-label={`Mend the cut: ${cells.map((c) => `${c.grapheme.replace('_', '-')} says ${c.phoneme}`).join(', ')}. On ${cell?.grapheme ?? ''}.`}
+        className="rounded-xl border border-base-300 bg-base-200 p-2 text-left"
+        onKeyDown={(e) => {
+          if (press(e.key)) e.preventDefault()
+        }}
+      >
+        <Strip units={cells} focus={spot} />
+      </button>
+      <p className="mute text-xs leading-relaxed">
+        <Key>←</Key> <Key>→</Key> go · <Key>↑</Key> <Key>↓</Key> other sound · <Key>+</Key> join with the next · <Key>/</Key> cut · <Key>e</Key> take a silent e
+      </p>
+      <p role="status" className="text-sm">
+        {cell ? (
+          <>
+            <span className="font-word">{cell.grapheme.replace('_', '-')}</span> says <span className="font-ipa">{cell.phoneme}</span>
+          </>
+        ) : null}
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,152 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState, type ReactNode } from 'react'
+import { api } from '../../api/client'
+import { useClass } from '../../app/classContext'
+import { graphemesOf } from './turned'
+import { useUrl } from './useUrl'
+
+const PLACES = [
+  ['', 'any'],
+  ['START', 'start'],
+  ['MIDDLE', 'middle'],
+  ['END', 'end'],
+] as const
+const COMMON = [
+  ['', 'any'],
+  ['1', 'the 1,000 commonest'],
+  ['2', 'the 3,000 commonest'],
+  ['3', 'the 8,000 commonest'],
+  ['4', 'the 20,000 commonest'],
+] as const
+const ENDINGS = ['s', 'es', 'ed', 'ing', 'er', 'est', 'y', 'ly', 'ness', 'ful', 'less', 'ment']
+const KEYS = ['pattern', 'sound', 'grapheme', 'place', 'sounds', 'beats', 'cluster', 'rule', 'side', 'common', 'taught', 'alike', 'joined', 'ending']
+
+/** All filters of the word list; each is in the address. */
+export function WordFilters() {
+  const { accent } = useClass()
+  const url = useUrl()
+  const sounds = useQuery({ queryKey: ['sounds', accent], queryFn: () => api.sounds(accent), staleTime: Infinity })
+  const rules = useQuery({ queryKey: ['rules', accent], queryFn: () => api.rules(accent), staleTime: Infinity })
+  const chosen = sounds.data?.find((s) => s.phoneme === url.get('sound'))
+  const graphemes = chosen ? chosen.graphemes.map((g) => g.grapheme) : graphemesOf(sounds.data ?? []).map((g) => g.grapheme)
+  const any = KEYS.some((k) => url.get(k))
+  return (
+    <form aria-label="Filters" className="flex flex-col gap-1.5 min-h-0 overflow-auto pr-1" onSubmit={(e) => e.preventDefault()}>
+      <Letters key={url.get('pattern') ? 'some' : 'none'} now={url.get('pattern')} change={(pattern) => url.set({ pattern, shown: '' })} />
+      <Row label="Sound">
+        <Pick name="Sound" value={url.get('sound')} change={(sound) => url.set({ sound, grapheme: '' })}>
+          {(sounds.data ?? []).map((s) => [s.phoneme, `${s.phoneme}  ${s.keyword}`] as const)}
+        </Pick>
+      </Row>
+      <Row label="Spelling">
+        <Pick name="Spelling" value={url.get('grapheme')} change={(grapheme) => url.set({ grapheme })}>
+          {graphemes.map((g) => [g, g.replace('_', '-')] as const)}
+        </Pick>
+      </Row>
+      <Row label="Place">
+        <Toggle name="Place" options={PLACES} value={url.get('place')} change={(place) => url.set({ place })} />
+      </Row>
+      <Row label="Sounds">
+        <Pick name="Number of sounds" value={url.get('sounds')} change={(n) => url.set({ sounds: n })}>
+          {['2', '3', '4', '5', '6', '7'].map((n) => [n, n === '7' ? '7 or more' : n] as const)}
+        </Pick>
+      </Row>
+      <Row label="Beats">
+        <Toggle name="Beats" options={[['', 'any'], ['1', '1'], ['2', '2'], ['3', '3+']]} value={url.get('beats')} change={(beats) => url.set({ beats })} />
+      </Row>
+      <Row label="Cluster">
+        <Toggle name="Cluster" options={PLACES} value={url.get('cluster')} change={(cluster) => url.set({ cluster })} />
+      </Row>
+      <Row label="Rule">
+        <Pick name="Rule" value={url.get('rule')} change={(rule) => url.set({ rule, side: '' })}>
+          {(rules.data ?? []).map((r) => [r.id, r.name] as const)}
+        </Pick>
+      </Row>
+      {url.get('rule') ? (
+        <Row label="Side">
+          <Toggle name="Side" options={[['', 'both'], ['DUE', 'due'], ['NOT_DUE', 'not due']]} value={url.get('side')} change={(side) => url.set({ side })} />
+        </Row>
+      ) : null}
+      <Row label="Common">
+        <Pick name="How common" value={url.get('common')} change={(common) => url.set({ common })}>
+          {COMMON.slice(1)}
+        </Pick>
+      </Row>
+      <Row label="Ending">
+        <Pick name="Ending" value={url.get('ending')} change={(ending) => url.set({ ending })}>
+          {ENDINGS.map((e) => [e, `-${e}`] as const)}
+        </Pick>
+      </Row>
+      <div className="flex flex-wrap gap-1 pt-1">
+        <Flag on={Boolean(url.get('taught'))} label="taught so far" toggle={(v) => url.set({ taught: v })} />
+        <Flag on={Boolean(url.get('alike'))} label="sound-alikes" toggle={(v) => url.set({ alike: v })} />
+        <Flag on={Boolean(url.get('joined'))} label="two words in one" toggle={(v) => url.set({ joined: v })} />
+      </div>
+      <button type="button" className="btn btn-sm mt-1" disabled={!any} onClick={() => url.set(Object.fromEntries(KEYS.map((k) => [k, ''])))}>
+        Clear all filters
+      </button>
+    </form>
+  )
+}
+
+/** Typed letters are kept here, and in the address once they change, so that fast keys are not lost. */
+function Letters({ now, change }: { now: string; change: (pattern: string) => void }) {
+  const [text, setText] = useState(now)
+  return (
+    <label className="flex flex-col gap-0.5">
+      <span className="mute text-sm">Letters: ? is one, * is any</span>
+      <input
+        className="input input-sm w-full font-word text-base"
+        placeholder="*ight, c?t, shell"
+        maxLength={40}
+        value={text}
+        onChange={(e) => {
+          setText(e.target.value)
+          change(e.target.value.trim())
+        }}
+      />
+    </label>
+  )
+}
+
+function Row({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <div className="grid grid-cols-[66px_1fr] items-center gap-1">
+      <span className="mute text-sm">{label}</span>
+      {children}
+    </div>
+  )
+}
+
+function Pick({ name, value, change, children }: { name: string; value: string; change: (value: string) => void; children: readonly (readonly [string, string])[] }) {
+  return (
+    <select aria-label={name} className="select select-sm w-full" value={value} onChange={(e) => change(e.target.value)}>
+      <option value="">any</option>
+      {children.map(([v, text]) => (
+        <option key={v} value={v}>
+          {text}
+        </option>
+      ))}
+    </select>
+  )
+}
+
+function Toggle({ name, options, value, change }: { name: string; options: readonly (readonly [string, string])[]; value: string; change: (value: string) => void }) {
+  return (
+    <div role="group" aria-label={name} className="join w-full">
+      {options.map(([v, text]) => (
+        <button key={v} type="button" aria-pressed={v === value} className={`btn btn-xs join-item grow px-1 ${v === value ? 'btn-primary' : ''}`} onClick={() => change(v)}>
+          {text}
+        </button>
+      ))}
+    </div>
+  )
+}
+
+function Flag({ on, label, toggle }: { on: boolean; label: string; toggle: (value: string) => void }) {
+  return (
+    <button type="button" aria-pressed={on} className={`btn btn-xs rounded-full ${on ? 'btn-primary' : ''}`} onClick={() => toggle(on ? '' : 'yes')}>
+      {label}
+    </button>
+  )
+}

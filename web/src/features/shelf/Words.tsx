@@ -1,0 +1,111 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { api, type WordQuery, type WordView } from '../../api/client'
+import { useClass } from '../../app/classContext'
+import { Failed, Head, Loading } from '../../ui/Parts'
+import { OwnWord } from './OwnWord'
+import { OwnWords } from './OwnWords'
+import { Tray } from './Tray'
+import { useUrl } from './useUrl'
+import { WordFilters } from './WordFilters'
+import { WordRow } from './WordRow'
+
+const FIRST = 60
+const MOST = 1000
+
+/** Every word that may be proposed, found by letters, sound, rule and the rest; a tray to send on. */
+export function Words() {
+  const { accent, step } = useClass()
+  const url = useUrl()
+  const shown = Number(url.get('shown') || FIRST)
+  const found = useQuery({
+    queryKey: ['words', accent, step, query(url.get, accent, step), shown],
+    queryFn: () => api.words({ ...query(url.get, accent, step), limit: Math.min(MOST, shown) }),
+    placeholderData: keepPreviousData,
+  })
+  const picked = url.list('picked')
+  const pick = (word: string) => url.set({ picked: (picked.includes(word) ? picked.filter((w) => w !== word) : [...picked, word]).join(',') })
+  const own = url.get('own')
+  const letters = url.get('pattern')
+  const unknown = /^[a-z]{2,40}$/i.test(letters) && found.data && !found.data.words.some((w) => w.spelling === letters.toLowerCase())
+  return (
+    <>
+      <Head title="Words" note={found.data ? `${found.data.total.toLocaleString('en-GB')} fit` : ''}>
+        <button type="button" aria-pressed={url.get('ours') === 'yes'} className={`btn btn-sm ${url.get('ours') ? 'btn-primary' : ''}`} onClick={() => url.set({ ours: url.get('ours') ? '' : 'yes', own: '' })}>
+          Our own words
+        </button>
+      </Head>
+      <div className="grid grid-cols-[248px_1fr_330px] gap-4 min-h-0 grow">
+        <WordFilters />
+        <section aria-label="Words found" className="sheet min-h-0 flex flex-col">
+          {unknown ? (
+            <p className="px-4 py-2 soft border-b border-base-300 flex items-center gap-3">
+              <span>
+                <span className="font-word text-lg">{letters.toLowerCase()}</span> is not in our list.
+              </span>
+              <button type="button" className="btn btn-sm btn-primary ml-auto" onClick={() => url.set({ own: letters.toLowerCase(), ours: '' })}>
+                Add it as our own
+              </button>
+            </p>
+          ) : null}
+          {found.isPending ? <Loading rows={10} /> : null}
+          {found.isError ? <Failed error={found.error} retry={() => void found.refetch()} /> : null}
+          {found.data ? <Found words={found.data.words} total={found.data.total} picked={picked} pick={pick} more={() => url.set({ shown: String(shown + 120) })} /> : null}
+        </section>
+        {own ? <OwnWord key={own} spelling={own} close={() => url.set({ own: '' })} /> : url.get('ours') ? <OwnWords edit={(w) => url.set({ own: w })} /> : <Tray picked={picked} drop={pick} clear={() => url.set({ picked: '' })} />}
+      </div>
+    </>
+  )
+}
+
+function Found({
+  words,
+  total,
+  picked,
+  pick,
+  more,
+}: {
+  words: readonly WordView[]
+  total: number
+  picked: readonly string[]
+  pick: (word: string) => void
+  more: () => void
+}) {
+  if (total === 0) return <p className="p-4 mute">No word fits all of this. Loosen a filter.</p>
+  return (
+    <ul className="overflow-auto px-3 grid grid-cols-2 gap-x-4 content-start">
+      {words.map((w, i) => (
+        <WordRow key={w.spelling + i} word={w} picked={picked.includes(w.spelling)} pick={() => pick(w.spelling)} />
+      ))}
+      {words.length < total && words.length < MOST ? (
+        <li className="col-span-2 py-3 text-center">
+          <button type="button" className="btn btn-sm" onClick={more}>
+            Show more of {total.toLocaleString('en-GB')}
+          </button>
+        </li>
+      ) : null}
+    </ul>
+  )
+}
+
+/** The filters of the address as the API wants them. */
+export function query(get: (key: string) => string, accent: string, step: number): WordQuery {
+  const sounds = Number(get('sounds'))
+  const beats = get('beats')
+  return {
+    accent,
+    ...(get('pattern') ? { pattern: get('pattern') } : {}),
+    ...(get('sound') ? { sound: get('sound') } : {}),
+    ...(get('grapheme') ? { grapheme: get('grapheme') } : {}),
+    ...(get('place') ? { position: get('place') as 'START' | 'MIDDLE' | 'END' } : {}),
+    ...(get('cluster') ? { cluster: get('cluster') as 'START' | 'MIDDLE' | 'END' } : {}),
+    ...(sounds ? { minSounds: sounds, ...(sounds < 7 ? { maxSounds: sounds } : {}) } : {}),
+    ...(beats ? { minBeats: Number(beats), ...(beats === '3' ? {} : { maxBeats: Number(beats) }) } : {}),
+    ...(get('rule') ? { rule: get('rule') } : {}),
+    ...(get('rule') && get('side') ? { side: get('side') as 'DUE' | 'NOT_DUE' } : {}),
+    ...(get('common') ? { commonness: Number(get('common')) } : {}),
+    ...(get('taught') ? { taughtBy: step } : {}),
+    ...(get('alike') ? { homophone: true } : {}),
+    ...(get('joined') ? { compound: true } : {}),
+    ...(get('ending') ? { ending: get('ending') } : {}),
+  }
+}
