@@ -8,7 +8,7 @@ export function GraphemeTable({ figure }: { figure: GraphemeFigure }) {
   const { id } = useClass()
   const letters = figure.grapheme.replace('_', '-')
   return (
-    <section aria-label={`Sounds of ${letters}`} className="sheet min-h-0 flex flex-col">
+    <section aria-label={`Sounds of ${letters}`} className="sheet min-h-0 flex flex-col col-span-2">
       <header className="flex items-baseline gap-3 px-4 py-2 border-b border-base-300">
         <h2 className="font-word text-3xl leading-none">{letters}</h2>
         <span className="mute">{figure.sounds.length === 1 ? 'one sound' : `${figure.sounds.length} sounds`}</span>
@@ -18,7 +18,7 @@ export function GraphemeTable({ figure }: { figure: GraphemeFigure }) {
           <tr>
             <th className="pl-4 py-1 font-semibold">sound</th>
             <th className="font-semibold">share</th>
-            <th className="font-semibold">start middle end</th>
+            <th className="font-semibold">where in a word</th>
             <th className="font-semibold">words</th>
           </tr>
         </thead>

@@ -18,6 +18,7 @@ export function Rivals({ sound }: { sound: SoundView }) {
     queryKey: ['rivals', id, sound.phoneme, ticked, count, taught, seed],
     queryFn: () => api.rivals(id, sound.phoneme, ticked, count, taught, seed),
     enabled: seed > 0 && ticked.length > 0,
+    staleTime: Infinity,
   })
   return (
     <section aria-label="Words for rival spellings" className="sheet p-3 flex flex-col gap-2 min-h-0">
@@ -48,9 +49,9 @@ export function Rivals({ sound }: { sound: SoundView }) {
           {seed > 0 ? 'Others' : 'Get words'}
         </button>
       </div>
-      {list.isFetching ? <Loading rows={5} /> : null}
+      {list.isLoading ? <Loading rows={5} /> : null}
       {list.isError ? <Failed error={list.error} retry={() => void list.refetch()} /> : null}
-      {list.data && !list.isFetching ? <Chosen words={list.data} wanted={count} /> : null}
+      {list.data ? <Chosen words={list.data} wanted={count} /> : null}
     </section>
   )
 }

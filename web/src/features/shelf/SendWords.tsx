@@ -17,7 +17,10 @@ export function SendWords({ words }: { words: readonly string[] }) {
     setFailure('')
     try {
       const made = await api.send(id, day, [...words])
-      await queries.invalidateQueries()
+      await Promise.all([
+        queries.invalidateQueries({ queryKey: ['dictations'] }),
+        queries.invalidateQueries({ queryKey: ['dictation'] }),
+      ])
       setSent({ id: made.id, text: `${words.length} words are on ${dayName(day)}'s sheet.` })
     } catch (problem) {
       setFailure(problem instanceof Error ? problem.message : 'Try again.')

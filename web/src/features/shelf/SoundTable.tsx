@@ -23,14 +23,22 @@ export function SoundTable({ sound }: { sound: SoundView }) {
       </header>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
       <div className="overflow-auto" tabIndex={0} role="group" aria-label="Table of spellings">
-        <table className="w-full text-left">
+        <table className="w-full text-left table-fixed">
+          <colgroup>
+            <col className="w-11" />
+            <col className="w-18" />
+            <col className="w-36" />
+            <col className="w-22" />
+            <col />
+          </colgroup>
           <thead className="mute text-xs">
             <tr>
-              <th className="pl-4 py-1 font-semibold">tick</th>
+              <th className="pl-4 py-1 font-semibold">
+                <span className="sr-only">tick</span>
+              </th>
               <th className="font-semibold">spelling</th>
               <th className="font-semibold">share</th>
-              <th className="font-semibold">start middle end</th>
-              <th className="font-semibold">taught</th>
+              <th className="font-semibold">where</th>
               <th className="font-semibold">words</th>
             </tr>
           </thead>
@@ -67,16 +75,16 @@ function Row({
         <input type="checkbox" className="checkbox checkbox-sm" aria-label={`Tick ${letters}`} checked={ticked} onChange={tick} />
       </td>
       <td className="font-word text-2xl leading-tight py-1">{letters}</td>
-      <td className="whitespace-nowrap">
-        <span className="inline-block w-20 h-2 bg-base-200 rounded align-middle mr-2">
+      <td className="whitespace-nowrap leading-tight">
+        <span className="inline-block w-14 h-2 bg-base-200 rounded align-middle mr-2">
           <span className="block h-2 bg-accent rounded" style={{ width: `${Math.max(2, spelt.share * 100)}%` }} />
         </span>
         {percent(spelt.share)}
+        <span className="mute text-xs block">{spelt.step === 0 ? 'learnt word by word' : spelt.step <= step ? 'taught' : `taught at step ${spelt.step}`}</span>
       </td>
       <td>
         <Places start={spelt.start} middle={spelt.middle} end={spelt.end} />
       </td>
-      <td className="text-sm whitespace-nowrap">{spelt.step === 0 ? <span className="mute">word by word</span> : spelt.step <= step ? 'taught' : `step ${spelt.step}`}</td>
       <td className="text-sm pr-3 leading-snug">
         <span className="font-word">{spelt.examples.slice(0, 5).join(', ')}</span>{' '}
         <Link className="link text-primary whitespace-nowrap" to={`/class/${classId}/words?sound=${encodeURIComponent(phoneme)}&grapheme=${spelt.grapheme}`}>

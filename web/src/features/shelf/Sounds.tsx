@@ -49,7 +49,7 @@ function Shelf({ sounds }: { sounds: readonly SoundView[] }) {
         </nav>
         {turned && grapheme ? <GraphemeTable figure={grapheme} /> : null}
         {!turned && sound ? <SoundTable key={sound.phoneme} sound={sound} /> : null}
-        {!turned && sound ? <Rivals sound={sound} /> : <aside />}
+        {!turned && sound ? <Rivals sound={sound} /> : null}
       </div>
     </>
   )

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState, type ReactNode } from 'react'
+import { type ReactNode } from 'react'
 import { api } from '../../api/client'
 import { useClass } from '../../app/classContext'
 import { graphemesOf } from './turned'
@@ -32,7 +32,16 @@ export function WordFilters() {
   const any = KEYS.some((k) => url.get(k))
   return (
     <form aria-label="Filters" className="flex flex-col gap-1.5 min-h-0 overflow-auto pr-1" onSubmit={(e) => e.preventDefault()}>
-      <Letters key={url.get('pattern') ? 'some' : 'none'} now={url.get('pattern')} change={(pattern) => url.set({ pattern, shown: '' })} />
+      <label className="flex flex-col gap-0.5">
+        <span className="mute text-sm">Letters: ? is one, * is any</span>
+        <input
+          className="input input-sm w-full font-word text-base"
+          placeholder="*ight, c?t, shell"
+          maxLength={40}
+          value={url.get('pattern')}
+          onChange={(e) => url.set({ pattern: e.target.value.trim(), shown: '' })}
+        />
+      </label>
       <Row label="Sound">
         <Pick name="Sound" value={url.get('sound')} change={(sound) => url.set({ sound, grapheme: '' })}>
           {(sounds.data ?? []).map((s) => [s.phoneme, `${s.phoneme}  ${s.keyword}`] as const)}
@@ -86,26 +95,6 @@ export function WordFilters() {
         Clear all filters
       </button>
     </form>
-  )
-}
-
-/** Typed letters are kept here, and in the address once they change, so that fast keys are not lost. */
-function Letters({ now, change }: { now: string; change: (pattern: string) => void }) {
-  const [text, setText] = useState(now)
-  return (
-    <label className="flex flex-col gap-0.5">
-      <span className="mute text-sm">Letters: ? is one, * is any</span>
-      <input
-        className="input input-sm w-full font-word text-base"
-        placeholder="*ight, c?t, shell"
-        maxLength={40}
-        value={text}
-        onChange={(e) => {
-          setText(e.target.value)
-          change(e.target.value.trim())
-        }}
-      />
-    </label>
   )
 }
 

@@ -32,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Dictations of a class: planned, given, and asked back. */
 @Service
 public class Dictations {
-  private static final int MOST_ITEMS = 20;
+  private static final int MOST_ITEMS = 30;
 
   private final DictationRows dictations;
   private final ItemRows items;

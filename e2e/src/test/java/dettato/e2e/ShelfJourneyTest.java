@@ -1,0 +1,132 @@
+package dettato.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.io.TempDir;
+
+/** From the shelf to a sheet: rival spellings of a sound, a search, a word of the school's own. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class ShelfJourneyTest {
+  private static Server server;
+  private static Window window;
+  private static Page page;
+
+  @BeforeAll
+  static void open(@TempDir Path folder) {
+    server = new Server(folder);
+    window = new Window(server);
+    page = window.page;
+    window.logIn();
+  }
+
+  @AfterAll
+  static void close() {
+    window.close();
+    server.close();
+  }
+
+  @Test
+  @Order(1)
+  void getsAMixedListForRivalSpellingsAndPutsItOnTomorrowsSheet() {
+    window.link("Sounds").click();
+    page.getByLabel("eɪ as in rain").click();
+    for (String spelling : List.of("ai", "ay", "a-e")) {
+      page.getByLabel("Tick " + spelling, new Page.GetByLabelOptions().setExact(true)).check();
+    }
+    window.button("Get words").click();
+    Locator chosen = page.getByLabel("Chosen words").getByRole(AriaRole.LISTITEM);
+    assertThat(chosen).hasCount(12);
+    List<String> spellings = page.getByLabel("Chosen words").locator("li .rounded").allInnerTexts();
+    List<String> tags =
+        spellings.stream().filter(t -> Set.of("ai", "ay", "a-e").contains(t)).toList();
+    for (String spelling : List.of("ai", "ay", "a-e")) {
+      assertEquals(4, tags.stream().filter(spelling::equals).count(), spelling + " in " + tags);
+    }
+    for (int i = 2; i < tags.size(); i++) {
+      assertFalse(Set.copyOf(tags.subList(i - 2, i + 1)).size() == 1, tags.toString());
+    }
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.picture("sounds");
+    List<String> words =
+        chosen.locator("[role=img]").all().stream().map(l -> l.getAttribute("aria-label")).toList();
+    window.button("Put on its sheet").click();
+    assertThat(page.getByText("12 words are on")).isVisible();
+    window.link("Open the sheet").click();
+    for (String word : words) {
+      assertThat(page.getByLabel("Drop " + word, new Page.GetByLabelOptions().setExact(true)))
+          .isVisible();
+    }
+  }
+
+  @Test
+  @Order(2)
+  void turnsTheFiguresRoundAndKeepsThePlaceInTheAddress() {
+    window.link("Sounds").click();
+    window.button("By spelling").click();
+    window.button("ea").click();
+    assertThat(page.getByLabel("Sounds of ea")).containsText("leaf");
+    window.mustBeAccessible();
+    page.reload();
+    assertThat(page.getByLabel("Sounds of ea")).containsText("hen");
+  }
+
+  @Test
+  @Order(3)
+  void findsWordsByLettersAndSoundAndPicksThem() {
+    window.link("Words").click();
+    page.getByLabel("Letters: ? is one, * is any").fill("*ight");
+    page.getByLabel("Number of sounds").selectOption("4");
+    assertThat(page.getByLabel("Pick bright")).isVisible();
+    assertThat(page.getByLabel("Pick light", new Page.GetByLabelOptions().setExact(true)))
+        .hasCount(0);
+    page.getByLabel("Pick flight").check();
+    page.getByLabel("Pick slight").check();
+    assertThat(window.heading("Picked · 2")).isVisible();
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.picture("words");
+    page.reload();
+    assertThat(window.heading("Picked · 2")).isVisible();
+  }
+
+  @Test
+  @Order(4)
+  void addsANameMendedByKeyboardAndUsesItAtOnce() {
+    window.button("Clear all filters").click();
+    page.getByLabel("Letters: ? is one, * is any").fill("quoyle");
+    window.button("Add it as our own").click();
+    Locator mender = page.getByLabel(Pattern.compile("^Mend the cut"));
+    assertThat(mender).isVisible();
+    mender.focus();
+    String before = mender.getAttribute("aria-label");
+    page.keyboard().press("ArrowDown");
+    assertThat(mender).not().hasAttribute("aria-label", before);
+    page.keyboard().press("ArrowUp");
+    assertThat(mender).hasAttribute("aria-label", before);
+    page.getByLabel("A clue to say with it").fill("a place on the island");
+    window.mustBeAccessible();
+    page.keyboard().press("Enter");
+    assertThat(page.getByLabel("Pick quoyle")).isVisible();
+    window.button("Our own words").click();
+    assertThat(page.getByLabel("Mend quoyle")).isVisible();
+    window.mustBeAccessible();
+    page.getByLabel("Take quoyle away").click();
+    assertThat(page.getByText("None yet")).isVisible();
+  }
+}
