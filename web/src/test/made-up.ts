@@ -1,4 +1,4 @@
-import type { Cell, ClassMap, Dictation, Item, Mark, RuleView, SchoolClass, Summary } from '../api/client'
+import type { Cell, ClassMap, Dictation, Item, Mark, RuleView, SchoolClass, SoundView, Spelt, Summary, WordView } from '../api/client'
 
 /** Made-up data that tests of several screens share. */
 export const limpet: SchoolClass = {
@@ -133,4 +133,31 @@ export const summary: Summary = {
   words: 2,
   marked: 1,
   papers: 2,
+}
+
+function spelt(grapheme: string, count: number, examples: string[], step = 3): Spelt {
+  return { grapheme, count, share: count / 10, start: 0, middle: 0.75, end: 0.25, step, examples }
+}
+
+/** Two sounds that share a spelling, as the server counts them. */
+export const sounds: SoundView[] = [
+  { phoneme: 'eɪ', keyword: 'rain', vowel: true, count: 10, graphemes: [spelt('a_e', 5, ['cake']), spelt('ai', 4, ['rain']), spelt('ea', 1, ['great'], 0)] },
+  { phoneme: 'e', keyword: 'hen', vowel: true, count: 10, graphemes: [spelt('e', 7, ['hen'], 40), spelt('ea', 3, ['head'])] },
+  { phoneme: 'k', keyword: 'cat', vowel: false, count: 10, graphemes: [spelt('k', 6, ['cake']), spelt('c', 4, ['cat'])] },
+]
+
+export function word(spelling: string, part: Partial<WordView> = {}): WordView {
+  return {
+    spelling,
+    units: [...spelling].map((letter) => ({ grapheme: letter, phoneme: letter })),
+    rules: [],
+    source: 'LEXICON',
+    clue: `what ${spelling} means`,
+    own: false,
+    commonness: 1,
+    seam: -1,
+    homophones: [],
+    twin: '',
+    ...part,
+  }
 }

@@ -67,7 +67,7 @@ function Chosen({ words, wanted }: { words: readonly Rival[]; wanted: number }) 
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
       <ol className="overflow-auto min-h-0" tabIndex={0} aria-label="Chosen words">
         {words.map((w, i) => (
-          <li key={w.word} className="flex items-center gap-2 border-b border-dotted border-base-300 py-0.5">
+          <li key={w.word} className="flex items-center gap-2 border-b border-dotted border-base-300">
             <span className="mute text-sm w-5">{i + 1}</span>
             <Strip units={w.units} size="sm" focus={w.focus} label={w.word} />
             <span className="ml-auto">

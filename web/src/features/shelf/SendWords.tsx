@@ -36,7 +36,7 @@ export function SendWords({ words }: { words: readonly string[] }) {
         <label className="sr-only" htmlFor="send-day">
           Day of the dictation
         </label>
-        <select id="send-day" className="select select-sm w-auto grow" value={day} onChange={(e) => setDay(e.target.value)}>
+        <select id="send-day" className="select select-sm w-auto grow pr-7" value={day} onChange={(e) => setDay(e.target.value)}>
           {days.map((d, i) => (
             <option key={d} value={d}>
               {i === 0 ? `next: ${dayName(d)}` : dayName(d)}

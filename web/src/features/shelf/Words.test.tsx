@@ -1,0 +1,106 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, test, vi } from 'vitest'
+import { api } from '../../api/client'
+import { rule, sounds, word } from '../../test/made-up'
+import { show } from '../../test/page'
+import { query, Words } from './Words'
+
+const words = vi.spyOn(api, 'words')
+const keep = vi.spyOn(api, 'keepOwn')
+
+beforeEach(() => {
+  vi.spyOn(api, 'sounds').mockResolvedValue(sounds)
+  vi.spyOn(api, 'rules').mockResolvedValue([rule])
+  vi.spyOn(api, 'proposals').mockResolvedValue({
+    spelling: 'zeak',
+    source: 'GUESS',
+    proposals: [
+      { confidence: 0.8, units: [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'e' }, { grapheme: 'k', phoneme: 'k' }] },
+      { confidence: 0.2, units: [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'eɪ' }, { grapheme: 'k', phoneme: 'k' }] },
+    ],
+  })
+  vi.spyOn(api, 'ownWords').mockResolvedValue([word('skerry', { own: true })])
+  words.mockReset()
+  words.mockResolvedValue({ total: 2, words: [word('sea', { homophones: ['see'] }), word('gull')] })
+  keep.mockReset()
+  keep.mockResolvedValue(word('zeak'))
+})
+
+async function open(at = '/words') {
+  show(<Words />, '/words', at)
+  await screen.findByLabelText('Filters')
+}
+
+test('shows words as strips with what they mean and what they sound like', async () => {
+  await open()
+  expect(await screen.findByText('sounds like see · what sea means')).toBeDefined()
+  expect(screen.getByText('2 fit')).toBeDefined()
+})
+
+test('asks with every filter of the address', () => {
+  const filters = new URLSearchParams('pattern=*ight&sound=e&grapheme=ea&place=END&cluster=START&sounds=7&beats=3&rule=final-j&side=DUE&common=2&taught=yes&alike=yes&joined=yes&ending=ing')
+  expect(query((k) => filters.get(k) ?? '', 'en-GB', 30)).toEqual({
+    accent: 'en-GB', pattern: '*ight', sound: 'e', grapheme: 'ea', position: 'END', cluster: 'START', minSounds: 7, minBeats: 3,
+    rule: 'final-j', side: 'DUE', commonness: 2, taughtBy: 30, homophone: true, compound: true, ending: 'ing',
+  })
+  expect(query(() => '', 'en-GB', 30)).toEqual({ accent: 'en-GB' })
+})
+
+test('typing and choosing keep the filters in the address', async () => {
+  await open()
+  await userEvent.type(screen.getByLabelText(/^Letters/), 'c?t')
+  await userEvent.selectOptions(await screen.findByLabelText('Sound'), 'e')
+  await userEvent.click(screen.getByRole('button', { name: 'sound-alikes' }))
+  expect(screen.getByLabelText('address').textContent).toBe('/words?pattern=c%3Ft&sound=e&alike=yes')
+  await userEvent.click(screen.getByRole('button', { name: 'Clear all filters' }))
+  expect(screen.getByLabelText('address').textContent).toBe('/words')
+})
+
+test('gathers picked words', async () => {
+  await open()
+  await userEvent.click(await screen.findByLabelText('Pick gull'))
+  expect(screen.getByRole('heading', { name: 'Picked · 1' })).toBeDefined()
+  await userEvent.click(screen.getByLabelText('Drop gull'))
+  expect(screen.getByText(/Tick words to gather them/)).toBeDefined()
+})
+
+test('a word it does not know can be taken, mended by keyboard and kept', async () => {
+  await open('/words?pattern=zeak')
+  await userEvent.click(await screen.findByRole('button', { name: 'Add it as our own' }))
+  expect(await screen.findByText('80 % sure')).toBeDefined()
+  const mender = screen.getByLabelText(/^Mend the cut/)
+  fireEvent.keyDown(mender, { key: 'ArrowRight' })
+  fireEvent.keyDown(mender, { key: 'ArrowDown' })
+  await userEvent.type(screen.getByLabelText('A clue to say with it'), 'a rock{Enter}')
+  await waitFor(() => expect(keep).toHaveBeenCalledOnce())
+  expect(keep.mock.calls[0]).toEqual([
+    'zeak', 'en-GB', [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'eɪ' }, { grapheme: 'k', phoneme: 'k' }], 'a rock', true,
+  ])
+})
+
+test('what the server refuses is said, and what was entered stays', async () => {
+  keep.mockRejectedValue(new Error("'z' cannot say 'q'."))
+  await open('/words?own=zeak')
+  await userEvent.type(await screen.findByLabelText('A clue to say with it'), 'a rock{Enter}')
+  expect((await screen.findByRole('alert')).textContent).toBe("'z' cannot say 'q'.")
+  expect(screen.getByDisplayValue('a rock')).toBeDefined()
+})
+
+test('own words can be mended, taken away, and read in from a file', async () => {
+  const drop = vi.spyOn(api, 'dropOwn').mockResolvedValue(undefined)
+  vi.spyOn(api, 'importOwn').mockResolvedValue({ imported: 1, rejected: [{ line: 4, reason: 'no sounds.' }] })
+  await open('/words?ours=yes')
+  await userEvent.upload(await screen.findByLabelText('Read one in'), new File(['<lexicon/>'], 'own.pls'))
+  expect(await screen.findByText('1 words are in. line 4: no sounds.')).toBeDefined()
+  await userEvent.click(screen.getByLabelText('Take skerry away'))
+  expect(drop).toHaveBeenCalledWith('skerry')
+  await userEvent.click(screen.getByLabelText('Mend skerry'))
+  expect(screen.getByLabelText('address').textContent).toContain('own=skerry')
+})
+
+test('nothing found says what to do', async () => {
+  words.mockResolvedValue({ total: 0, words: [] })
+  await open('/words?ending=ness')
+  expect(await screen.findByText('No word fits all of this. Loosen a filter.')).toBeDefined()
+})
