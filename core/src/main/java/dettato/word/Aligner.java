@@ -93,7 +93,7 @@ public final class Aligner {
     }
     int nextLetter = letter + head.length();
     int nextPhone = phone + step.as.phones().size();
-    if (isEnding(step) && (!isOver(spelling, nextLetter) || follows(spelling, letter, 'i'))) {
+    if (isEnding(step) && !isOver(spelling, nextLetter)) {
       return List.of();
     }
     if (!step.used.grapheme().isSplit()) {
@@ -153,10 +153,6 @@ public final class Aligner {
     return step.used.sound().isRun()
         && (step.used.sound().first().id().equals("KIT")
             || step.used.sound().id().equals("commA+m"));
-  }
-
-  private static boolean follows(String spelling, int letter, char before) {
-    return letter > 0 && spelling.charAt(letter - 1) == before;
   }
 
   private static boolean isOver(String spelling, int letter) {

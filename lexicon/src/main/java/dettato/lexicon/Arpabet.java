@@ -72,7 +72,6 @@ final class Arpabet {
     "k+w K W",
     "commA+l AH0 L",
     "commA+m AH0 M",
-    "KIT+z IH0 Z|AH0 Z|IY0 Z",
     "PRICE+lettER AY* ER0|AY* R|AY* AH0 R",
     "MOUTH+lettER AW* ER0|AW* R",
     "w+STRUT W AH*",

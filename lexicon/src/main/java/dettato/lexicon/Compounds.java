@@ -21,12 +21,13 @@ final class Compounds {
   }
 
   /**
-   * Letters and phones of the first part of a compound.
+   * Where a compound is joined, and its parts' own sounds.
    *
    * @param letters index of the first letter of the second part
-   * @param phones how many of the whole's phones the first part takes
+   * @param first how the first part is said alone
+   * @param second how the second part is said alone
    */
-  record Seam(int letters, int phones) {}
+  record Seam(int letters, List<String> first, List<String> second) {}
 
   Optional<Seam> find(String spelling) {
     if (falseSeams.contains(spelling)) {
@@ -40,7 +41,7 @@ final class Compounds {
       Optional<List<String>> first = part(spelling.substring(0, seam));
       Optional<List<String>> second = part(spelling.substring(seam));
       if (first.isPresent() && second.isPresent() && meet(first.get(), second.get(), whole.get())) {
-        return Optional.of(new Seam(seam, first.get().size()));
+        return Optional.of(new Seam(seam, first.get(), second.get()));
       }
     }
     return Optional.empty();

@@ -78,10 +78,19 @@ final class Polish {
         && grapheme.equals("e")
         && (weakE(cut, i) || inPrefix(cut, i))) {
       set = "KIT";
+    } else if (set.equals("DRESS")
+        && weak
+        && cut.spelling().substring(cut.start(i)).matches("ess(ly)?")) {
+      set = "KIT";
     } else if (set.equals("STRUT") && weak && !cut.spelling().startsWith("un")) {
       set = "commA";
     } else if (set.equals("NURSE") && weak) {
       set = "lettER";
+    } else if (Set.of("LOT", "PALM").contains(set)
+        && grapheme.equals("a")
+        && cut.spelling().startsWith("ll", cut.start(i) + 1)
+        && !stress.equals("1")) {
+      set = "THOUGHT";
     } else if (set.equals("LOT") && grapheme.equals("a") && !afterW(before)) {
       set = "PALM";
     } else if (set.equals("PALM") && grapheme.equals("a") && afterW(before)) {
@@ -145,7 +154,8 @@ final class Polish {
   private static boolean weakE(Segmentation cut, int i) {
     String rest = cut.spelling().substring(cut.start(i));
     boolean afterVowel = i > 0 && cut.unit(i - 1).sound().isVowel();
-    return !afterVowel && rest.matches("e(t|ts|tt.*|st|ss|ge|ges|ct.*|x.*|nglish)")
+    return rest.matches("e(st|ss|ge|ges|ct.*|x.*|nglish)")
+        || !afterVowel && rest.matches("e(t|ts|tt.*)")
         || i == 0
         || rest.matches("ed.*");
   }
@@ -165,6 +175,7 @@ final class Polish {
       return false;
     }
     Sound next = cut.unit(i + 1).sound();
-    return next.id().equals("l") || cut.spelling().startsWith("water");
+    return next.id().equals("l")
+        || cut.spelling().startsWith("water", Math.max(0, cut.start(i) - 1));
   }
 }

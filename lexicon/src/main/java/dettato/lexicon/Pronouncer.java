@@ -61,7 +61,7 @@ final class Pronouncer {
     if (own != null) {
       return Optional.of(own);
     }
-    return compound(spelling).or(() -> ended(spelling)).or(() -> begun(spelling));
+    return ended(spelling).or(() -> compound(spelling)).or(() -> begun(spelling));
   }
 
   private Optional<List<String>> compound(String spelling) {

@@ -56,6 +56,7 @@ final class RhoticVowels {
           "marath",
           "maritime",
           "paragon",
+          "parak",
           "arab",
           "arable",
           "aristo",
@@ -100,6 +101,9 @@ final class RhoticVowels {
     }
     if (Set.of("NURSE", "lettER").contains(set) && !strong && letters.matches("[eou]rr")) {
       return "commA";
+    }
+    if (set.equals("START") && letters.equals("arr")) {
+      return spelling.matches(".*(qu|w)arr.*") ? "LOT" : "TRAP";
     }
     if (set.equals("SQUARE")
         && strong

@@ -8,12 +8,15 @@ import dettato.word.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Cuts a spelling into units by its pronunciation: a compound at its seam first (fire|place), the
  * past ending as a unit of its own, the rest by the aligner; then lexical sets and beats.
  */
 final class Segmenter {
+  private static final Set<String> HISSES = Set.of("S", "Z", "SH", "ZH", "CH", "JH");
+
   private final Aligner aligner = new Aligner(Arpabet.realisations());
   private final Joins joins;
   private final Compounds compounds;
@@ -31,10 +34,14 @@ final class Segmenter {
     return cut.isPresent() ? cut : polished(spelling, Respoken.fully(phones));
   }
 
-  private Optional<Segmentation> polished(String spelling, List<String> phones) {
+  private Optional<Segmentation> polished(String spelling, List<String> whole) {
+    List<String> phones = inParts(spelling, whole);
     int seam = seam(spelling);
     boolean doubled =
-        joins.find(spelling).filter(j -> j.change() == Join.Change.DOUBLED).isPresent();
+        joins
+            .find(spelling)
+            .filter(j -> j.change() == Join.Change.DOUBLED && j.base().endsWith("r"))
+            .isPresent();
     return align(spelling, phones)
         .map(
             c -> {
@@ -48,17 +55,34 @@ final class Segmenter {
     return compounds.find(spelling).map(Compounds.Seam::letters).orElse(-1);
   }
 
+  /** A compound is said as its parts are, with the stresses of the whole. */
+  private List<String> inParts(String spelling, List<String> whole) {
+    return compounds
+        .find(spelling)
+        .filter(s -> fits(s, whole))
+        .map(
+            s -> {
+              List<String> parts = new ArrayList<>(s.first());
+              parts.addAll(s.second());
+              return Phones.withStressOf(parts, whole);
+            })
+        .orElse(whole);
+  }
+
+  private static boolean fits(Compounds.Seam seam, List<String> phones) {
+    return seam.first().size() + seam.second().size() == phones.size();
+  }
+
   private Optional<Segmentation> align(String spelling, List<String> phones) {
-    Optional<Compounds.Seam> seam = compounds.find(spelling);
-    if (seam.isEmpty() || seam.get().phones() >= phones.size()) {
+    Optional<Compounds.Seam> seam = compounds.find(spelling).filter(s -> fits(s, phones));
+    if (seam.isEmpty()) {
       return ended(spelling, phones);
     }
-    Optional<Segmentation> first =
-        ended(spelling.substring(0, seam.get().letters()), phones.subList(0, seam.get().phones()));
+    int letters = seam.get().letters();
+    int sounds = seam.get().first().size();
+    Optional<Segmentation> first = ended(spelling.substring(0, letters), phones.subList(0, sounds));
     Optional<Segmentation> second =
-        ended(
-            spelling.substring(seam.get().letters()),
-            phones.subList(seam.get().phones(), phones.size()));
+        ended(spelling.substring(letters), phones.subList(sounds, phones.size()));
     if (first.isEmpty() || second.isEmpty()) {
       return ended(spelling, phones);
     }
@@ -67,11 +91,28 @@ final class Segmenter {
     return Optional.of(Segmentation.of(spelling, units));
   }
 
-  /** The past ending is always a unit of its own, so the rest is aligned without it. */
+  /**
+   * The past ending is always a unit of its own, and so is -es as a beat of its own after a hiss
+   * (boxes); the rest is aligned without it.
+   */
   private Optional<Segmentation> ended(String spelling, List<String> phones) {
+    int size = phones.size();
+    if (spelling.endsWith("es")
+        && size > 3
+        && phones.get(size - 1).equals("Z")
+        && phones.get(size - 2).matches("[AI]H0")
+        && HISSES.contains(phones.get(size - 3))) {
+      Optional<Segmentation> cut = with(spelling, "es", "KIT+z", phones.subList(0, size - 2));
+      if (cut.isPresent()) {
+        return cut;
+      }
+    }
     Optional<Join> join = joins.find(spelling);
-    boolean past = join.isPresent() && join.get().ending().equals("ed");
-    String last = phones.get(phones.size() - 1);
+    String last = phones.get(size - 1);
+    boolean asBeat = size > 2 && phones.get(size - 2).matches("[AI]H0");
+    boolean past =
+        join.isPresent() && join.get().ending().equals("ed")
+            || spelling.matches(".+[td]ed") && asBeat;
     if (!past || !(last.equals("T") || last.equals("D"))) {
       return aligner.align(spelling, phones);
     }
@@ -81,13 +122,17 @@ final class Segmenter {
             && phones.get(phones.size() - 3).matches("[TD]");
     String sound = beat ? "KIT+d" : last.equals("T") ? "t" : "d";
     int drop = beat ? 2 : 1;
-    String stem = spelling.substring(0, spelling.length() - 2);
+    return with(spelling, "ed", sound, phones.subList(0, size - drop));
+  }
+
+  private Optional<Segmentation> with(
+      String spelling, String ending, String sound, List<String> stem) {
     return aligner
-        .align(stem, phones.subList(0, phones.size() - drop))
+        .align(spelling.substring(0, spelling.length() - ending.length()), stem)
         .map(
             cut -> {
               List<Unit> units = new ArrayList<>(cut.units());
-              units.add(Unit.of("ed", sound));
+              units.add(Unit.of(ending, sound));
               return Segmentation.of(spelling, units);
             });
   }

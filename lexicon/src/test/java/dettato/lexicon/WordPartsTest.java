@@ -55,7 +55,7 @@ class WordPartsTest {
   @Test
   void findsTheSeamOfACompoundByItsSound() {
     Compounds compounds = new Compounds(PRONOUNCER, WORDS, Set.of());
-    assertEquals(Optional.of(new Compounds.Seam(3, 2)), compounds.find("seashell"));
+    assertEquals(Optional.of(3), compounds.find("seashell").map(Compounds.Seam::letters));
     assertEquals(Optional.empty(), compounds.find("carpet"));
     assertEquals(
         Optional.empty(), new Compounds(PRONOUNCER, WORDS, Set.of("seashell")).find("seashell"));
