@@ -59,7 +59,7 @@ public final class Table {
       if (line.isEmpty() || line.startsWith("#")) {
         continue;
       }
-      String[] cells = line.split("\t", -1);
+      String[] cells = cells(line, columns.size());
       if (columns.isEmpty()) {
         for (int i = 0; i < cells.length; i++) {
           columns.put(cells[i], i);
@@ -69,6 +69,24 @@ public final class Table {
       }
     }
     return values;
+  }
+
+  /** Cuts a line at its tabs; {@code expected} cells, when known, save a second look. */
+  private static String[] cells(String line, int expected) {
+    if (expected == 0) {
+      return line.split("\t", -1);
+    }
+    String[] cells = new String[expected];
+    int from = 0;
+    for (int i = 0; i < expected; i++) {
+      int tab = line.indexOf('\t', from);
+      cells[i] = tab < 0 ? line.substring(from) : line.substring(from, tab);
+      if (tab < 0) {
+        return java.util.Arrays.copyOf(cells, i + 1);
+      }
+      from = tab + 1;
+    }
+    return cells;
   }
 
   private static <T> T parsed(Row row, Function<Row, T> parse) {

@@ -23,6 +23,9 @@ import java.util.stream.Stream;
  * an accent hold for all; a row with one is that accent's own reading.
  */
 public final class Lexicon {
+  private static final Map<String, Join.Change> CHANGES =
+      Stream.of(Join.Change.values())
+          .collect(Collectors.toMap(c -> c.name().toLowerCase(Locale.ROOT), c -> c));
   private static final Map<String, List<String>> LINES = new ConcurrentHashMap<>();
 
   private final Map<String, List<Entry>> bySpelling;
@@ -126,14 +129,14 @@ public final class Lexicon {
                 new Join(
                     base,
                     row.get("ending"),
-                    Join.Change.valueOf(row.get("change").toUpperCase(Locale.ROOT))));
+                    CHANGES.getOrDefault(row.get("change"), Join.Change.NONE)));
     Segmentation cut = Segmentation.parse(spelling, row.get("units"));
     Word word =
         new Word(
             cut,
             row.number("rank"),
             join,
-            Word.Use.valueOf(row.get("use").toUpperCase(Locale.ROOT)),
+            row.get("use").equals("choose") ? Word.Use.CHOOSE : Word.Use.KNOW,
             row.get("pos"),
             indices(row.get("irregular")),
             row.get("clue"),

@@ -49,17 +49,25 @@ public final class Segmentation {
   public static Segmentation parse(String spelling, String text) {
     List<Unit> units = new ArrayList<>();
     boolean opens = true;
-    for (String token : text.split(" ")) {
+    int from = 0;
+    while (from < text.length()) {
+      int gap = text.indexOf(' ', from);
+      String token = gap < 0 ? text.substring(from) : text.substring(from, gap);
+      from = gap < 0 ? text.length() : gap + 1;
       if (token.equals("-")) {
         opens = true;
       } else {
-        boolean first = opens;
-        Map<String, Unit> known = first ? FIRST_OF_BEAT : WITHIN_BEAT;
-        units.add(known.computeIfAbsent(token, t -> Unit.parse(t, first)));
+        units.add(unit(token, opens));
         opens = false;
       }
     }
     return of(spelling, units);
+  }
+
+  private static Unit unit(String token, boolean opens) {
+    Map<String, Unit> kept = opens ? FIRST_OF_BEAT : WITHIN_BEAT;
+    Unit known = kept.get(token);
+    return known != null ? known : kept.computeIfAbsent(token, t -> Unit.parse(t, opens));
   }
 
   /** The text form; the reverse of {@link #parse}. */
