@@ -112,6 +112,8 @@ export const api = {
         headers: { 'Content-Type': 'application/pls+xml' },
       }),
     ),
+  preview: (accent: string, target: string, attempt: string) =>
+    data(client.POST('/api/marking/preview', { body: { accent, pairs: [{ target, attempt }] } })),
   rivals: (id: number, sound: string, graphemes: string[], count: number, taught: boolean, seed: number) =>
     data(
       client.POST('/api/classes/{id}/rivals', {

@@ -7,6 +7,7 @@ import { Login } from '../features/login/Login'
 import { MarkPage } from '../features/mark/MarkPage'
 import { Prepare } from '../features/prepare/Prepare'
 import { Respond } from '../features/respond/Respond'
+import { Rules } from '../features/shelf/Rules'
 import { Sounds } from '../features/shelf/Sounds'
 import { Words } from '../features/shelf/Words'
 import { Week } from '../features/week/Week'
@@ -36,6 +37,7 @@ export function App() {
         <Route path="mark" element={<Nearest page="mark" />} />
         <Route path="mark/:id" element={<MarkPage />} />
         <Route path="respond" element={<Respond />} />
+        <Route path="rules" element={<Rules />} />
         <Route path="sounds" element={<Sounds />} />
         <Route path="words" element={<Words />} />
       </Route>

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { AudioLines, CalendarDays, Library, ListChecks, Mic, PencilLine, UsersRound, type LucideIcon } from 'lucide-react'
+import { AudioLines, BookOpenCheck, CalendarDays, Library, ListChecks, Mic, PencilLine, UsersRound, type LucideIcon } from 'lucide-react'
 import { NavLink, Outlet, useNavigate, useParams } from 'react-router'
 import { api, type SchoolClass } from '../api/client'
 
@@ -12,6 +12,7 @@ const PAGES = [
 ] as const
 
 const SHELF = [
+  { path: 'rules', name: 'Rules', Icon: BookOpenCheck },
   { path: 'sounds', name: 'Sounds', Icon: AudioLines },
   { path: 'words', name: 'Words', Icon: Library },
 ] as const

@@ -1,18 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, type Cell, type Dictation, type Item, type Mark, type Pupil } from '../../api/client'
+import { api, type Cell, type Dictation, type Item, type Pupil } from '../../api/client'
 import { useClass } from '../../app/classContext'
+import { Explained } from '../../ui/Explained'
 import { Tag } from '../../ui/Parts'
 import { MarkStrip, Strip } from '../../ui/Strip'
 import { cellOf, type Entry } from './useMarking'
-
-const RESULTS: Record<string, string> = {
-  RIGHT: 'right',
-  READS_RIGHT: 'reads right',
-  READS_OTHERWISE: 'reads otherwise',
-  SOUND_ERROR: 'a sound is off',
-  BLANK: 'nothing written',
-}
 
 /** Explains the open attempt: strip, rule, how it reads, what it adds to what we know of the child. */
 export function Panel({
@@ -45,33 +38,6 @@ export function Panel({
       <ChildAndRule pupil={pupil} dictation={dictation} />
       <SoFar dictation={dictation} entryOf={entryOf} />
     </aside>
-  )
-}
-
-function Explained({ mark }: { mark: Mark }) {
-  const broken = mark.rules.filter((r) => r.outcome === 'UNDER' || r.outcome === 'OVER')
-  return (
-    <>
-      {broken.map((r) => (
-        <Tag key={r.rule + r.unit} tone={r.outcome === 'OVER' ? 'plum' : 'gold'}>
-          {r.name} · {r.outcome === 'OVER' ? 'put where not due' : 'left out where due'}
-        </Tag>
-      ))}
-      {mark.explanation.map((line) => (
-        <p key={line} className="text-[15px] leading-snug">
-          {line.replace(/ Written: .*$/, '')}
-        </p>
-      ))}
-      <p className="text-[15px]">
-        <strong>{RESULTS[mark.result] ?? mark.result}</strong>
-        {mark.readsAs !== '//' && mark.result !== 'RIGHT' ? (
-          <>
-            {' '}
-            · reads <span className="font-ipa">{mark.readsAs}</span>
-          </>
-        ) : null}
-      </p>
-    </>
   )
 }
 

@@ -129,4 +129,23 @@ class ShelfJourneyTest {
     page.getByLabel("Take quoyle away").click();
     assertThat(page.getByText("None yet")).isVisible();
   }
+
+  @Test
+  @Order(5)
+  void explainsASpellingOnTheRulesPage() {
+    window.link("Rules").click();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^dge or ge at the end")))
+        .click();
+    assertThat(page.getByLabel("dge due").getByRole(AriaRole.IMG).first()).isVisible();
+    page.getByLabel("The word").fill("smudge");
+    page.getByLabel("What was written").fill("smuge");
+    assertThat(page.getByLabel("Try it")).containsText("left out where due");
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.picture("rules");
+    page.reload();
+    assertThat(page.getByLabel("Try it")).containsText("reads otherwise");
+  }
 }

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
@@ -23,6 +24,8 @@ final class Window implements AutoCloseable {
 
   Window(Server server) {
     this.server = server;
+    // A busy machine may be slow; the journey waits for what it expects, it does not time it.
+    PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
     this.playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));

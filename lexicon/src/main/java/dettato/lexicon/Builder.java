@@ -75,7 +75,9 @@ public final class Builder {
     this.segmenter = new Segmenter(joins, compounds, new Polish(reviewed.words("bath-stems.txt")));
     this.suitability = new Suitability(sources.unsuitable(), reviewed);
     this.twins = new Twins(use.keySet(), said, bands.keySet());
-    this.clues = new Clues(reviewed.pairs("clues.tsv", "spelling", "clue"), pos);
+    Map<String, String> meanings = reviewed.pairs("clues.tsv", "spelling", "clue");
+    heteronyms.forEach((word, readings) -> meanings.putIfAbsent(word, readings.get(0).clue()));
+    this.clues = new Clues(meanings, pos);
     twins.pairs().forEach((british, american) -> use.putIfAbsent(american, use.get(british)));
   }
 

@@ -1,0 +1,75 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, test, vi } from 'vitest'
+import { api } from '../../api/client'
+import { bage, map, otherRule, rule, word } from '../../test/made-up'
+import { show } from '../../test/page'
+import { Rules, share } from './Rules'
+
+const preview = vi.spyOn(api, 'preview')
+
+beforeEach(() => {
+  vi.spyOn(api, 'rules').mockResolvedValue([rule, otherRule])
+  vi.spyOn(api, 'map').mockResolvedValue(map)
+  vi.spyOn(api, 'words').mockImplementation((query) =>
+    Promise.resolve({ total: 1, words: [word(query.side === 'DUE' ? 'ledge' : 'cage')] }),
+  )
+  preview.mockReset()
+  preview.mockResolvedValue({ results: [bage] })
+})
+
+async function open(at = '/rules') {
+  show(<Rules />, '/rules', at)
+  await screen.findByRole('heading', { name: rule.name })
+}
+
+test('says a rule to teacher and child, how often it holds, and where it does not', async () => {
+  await open()
+  expect(screen.getByText(rule.says)).toBeDefined()
+  expect(screen.getByText(`“${rule.saysToChild}”`)).toBeDefined()
+  expect(screen.getByText('163 of 168')).toBeDefined()
+  expect(screen.getByText('knowledge')).toBeDefined()
+})
+
+test('shows words of both sides as strips', async () => {
+  await open()
+  expect(await within(screen.getByLabelText('dge due')).findByRole('img', { name: 'ledge' })).toBeDefined()
+  expect(await within(screen.getByLabelText('ge due, dge not')).findByRole('img', { name: 'cage' })).toBeDefined()
+})
+
+test('names the children it trips now, with the way to their evidence', async () => {
+  await open()
+  const link = await screen.findByRole('link', { name: 'Bashir' })
+  expect(link.getAttribute('href')).toBe('/class/1/respond?rule=final-j&pupil=Bashir')
+})
+
+test('another rule is chosen in the address; nobody fails it', async () => {
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: /^ck, k or c/ }))
+  expect(screen.getByLabelText('address').textContent).toBe('/rules?rule=final-k')
+  expect(await screen.findByText(/Nobody in the class shows a pattern/)).toBeDefined()
+})
+
+test('explains a spelling as it is typed and keeps it in the address', async () => {
+  await open()
+  await userEvent.type(screen.getByLabelText('The word'), 'badge')
+  await userEvent.type(screen.getByLabelText('What was written'), 'bage')
+  expect(await screen.findByText('reads right')).toBeDefined()
+  expect(screen.getByText('dge or ge at the end · left out where due')).toBeDefined()
+  expect(preview).toHaveBeenLastCalledWith('en-GB', 'badge', 'bage')
+  expect(screen.getByLabelText('address').textContent).toBe('/rules?word=badge&written=bage')
+})
+
+test('asks nothing while there is no word, and says what is wrong with one', async () => {
+  preview.mockRejectedValue(new Error('pairs[0].target: no letters'))
+  await open('/rules?written=bage')
+  expect(preview).not.toHaveBeenCalled()
+  await userEvent.type(screen.getByLabelText('The word'), 'x')
+  expect((await screen.findByRole('alert')).textContent).toContain('no letters')
+})
+
+test('never says always for a rule with exceptions', () => {
+  expect(share({ ...rule, holds: 1999, total: 2000 })).toBe('99 %')
+  expect(share({ ...rule, holds: 7, total: 7 })).toBe('100 %')
+  expect(share({ ...rule, holds: 0, total: 0 })).toBe('–')
+})

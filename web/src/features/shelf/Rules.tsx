@@ -1,0 +1,136 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { api, type RuleView } from '../../api/client'
+import { useClass } from '../../app/classContext'
+import { Failed, Head, Loading, Tag } from '../../ui/Parts'
+import { Strip } from '../../ui/Strip'
+import { TryIt } from './TryIt'
+import { useUrl } from './useUrl'
+
+const SHOWN = 10
+
+/** Every rule with its statements, its live figure, exceptions and words, and the children it trips now. */
+export function Rules() {
+  const { accent } = useClass()
+  const url = useUrl()
+  const rules = useQuery({ queryKey: ['rules', accent], queryFn: () => api.rules(accent), staleTime: Infinity })
+  if (rules.isPending) return <Loading rows={12} />
+  if (rules.isError) return <Failed error={rules.error} retry={() => void rules.refetch()} />
+  const chosen = rules.data.find((r) => r.id === url.get('rule')) ?? rules.data[0]
+  return (
+    <>
+      <Head title="Rules" note="how often each holds in the words we know" />
+      <div className="grid grid-cols-[248px_1fr_330px] gap-4 min-h-0 grow">
+        <nav aria-label="Rules" className="flex flex-col gap-0.5 overflow-auto min-h-0">
+          {rules.data.map((r) => (
+            <button
+              key={r.id}
+              type="button"
+              aria-pressed={r === chosen}
+              className={`text-left rounded-lg px-2.5 py-1.5 flex justify-between gap-2 ${r === chosen ? 'soft text-primary font-semibold' : 'hover:bg-base-100'}`}
+              onClick={() => url.set({ rule: r.id })}
+            >
+              {r.name}
+              <span className="mute text-sm whitespace-nowrap">{share(r)}</span>
+            </button>
+          ))}
+        </nav>
+        {chosen ? <Rule key={chosen.id} rule={chosen} /> : null}
+        <TryIt rule={chosen} />
+      </div>
+    </>
+  )
+}
+
+/** How often a rule holds; never rounded up to always. */
+export function share(rule: RuleView): string {
+  if (rule.total === 0) return '–'
+  return rule.holds === rule.total ? '100 %' : `${Math.min(99, Math.round((100 * rule.holds) / rule.total))} %`
+}
+
+function Rule({ rule }: { rule: RuleView }) {
+  const { id } = useClass()
+  const [special = '', plain = ''] = rule.contrast
+  return (
+    <section aria-label={rule.name} className="sheet min-h-0 flex flex-col">
+      <header className="px-4 py-3 border-b border-base-300 flex flex-col gap-1">
+        <h2 className="text-lg font-semibold">{rule.name}</h2>
+        <p>{rule.says}</p>
+        <p className="font-word">“{rule.saysToChild}”</p>
+        <p className="mute text-sm">{rule.reason}</p>
+        <p className="text-sm">
+          <strong>
+            {rule.holds} of {rule.total}
+          </strong>{' '}
+          words keep it.{' '}
+          {rule.exceptions.length > 0 ? (
+            <>
+              Not: <span className="font-word">{rule.exceptions.join(', ')}</span>
+            </>
+          ) : null}
+        </p>
+        <Children rule={rule.id} />
+      </header>
+      <div className="grid grid-cols-2 gap-4 px-4 py-3 overflow-auto min-h-0">
+        <Side title={`${special} due`} tone="gold" rule={rule.id} side="DUE" />
+        <Side title={`${plain} due, ${special} not`} tone="lagoon" rule={rule.id} side="NOT_DUE" />
+      </div>
+      <p className="px-4 py-2 border-t border-base-300 text-sm">
+        <Link className="link text-primary" to={`/class/${id}/words?rule=${rule.id}`}>
+          All its words
+        </Link>
+      </p>
+    </section>
+  )
+}
+
+function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lagoon'; rule: string; side: 'DUE' | 'NOT_DUE' }) {
+  const { accent } = useClass()
+  const words = useQuery({
+    queryKey: ['words', accent, rule, side],
+    queryFn: () => api.words({ accent, rule, side, commonness: 4, maxBeats: 2, limit: SHOWN }),
+    staleTime: Infinity,
+  })
+  return (
+    <section aria-label={title}>
+      <h3 className="mb-1">
+        <Tag tone={tone}>{title}</Tag>
+      </h3>
+      {words.isPending ? <Loading rows={4} /> : null}
+      {words.isError ? <Failed error={words.error} retry={() => void words.refetch()} /> : null}
+      <ul className="flex flex-wrap gap-1.5">
+        {words.data?.words.map((w, i) => (
+          <li key={w.spelling + i}>
+            <Strip units={w.units} size="sm" label={w.spelling} />
+          </li>
+        ))}
+      </ul>
+      {words.data?.total === 0 ? <p className="mute text-sm">No word here.</p> : null}
+    </section>
+  )
+}
+
+function Children({ rule }: { rule: string }) {
+  const { id } = useClass()
+  const map = useQuery({ queryKey: ['map', id], queryFn: () => api.map(id) })
+  const groups = map.data?.groups.filter((g) => g.rule === rule) ?? []
+  if (!map.data) return null
+  if (groups.length === 0) return <p className="mute text-sm">Nobody in the class shows a pattern with it now.</p>
+  return (
+    <ul className="text-sm">
+      {groups.map((g) => (
+        <li key={g.kind}>
+          <span className="mute">{g.kind === 'OVER' ? 'Put where not due: ' : g.kind === 'UNDER' ? 'Left out where due: ' : 'Guessing: '}</span>
+          {g.pupils.map((name, i) => (
+            <span key={name}>
+              {i > 0 ? ', ' : ''}
+              <Link className="link text-primary" to={`/class/${id}/respond?rule=${rule}&pupil=${name}`}>
+                {name}
+              </Link>
+            </span>
+          ))}
+        </li>
+      ))}
+    </ul>
+  )
+}
