@@ -19,6 +19,11 @@ final class Alignment {
   static final int SWAP = 2;
   static final int MISSING = 3;
   static final int EXTRA = 4;
+  static final int MERGED = 5;
+
+  /** No move at all: nothing is kept out. */
+  static final long NO_MOVE = -1;
+
   private static final int FIRM_START = 2;
   private static final int FIRM_END = 1;
   private static final int FAR = Integer.MAX_VALUE / 2;
@@ -36,9 +41,15 @@ final class Alignment {
   private final int width;
   private final int[] cost;
   private final int[] from;
+  private final long without;
 
-  Alignment(Target target, String letters, ReadBack readBack) {
+  /**
+   * @param without a move of another alignment's {@link #path} that this one may not take, or
+   *     {@link #NO_MOVE}
+   */
+  Alignment(Target target, String letters, ReadBack readBack, long without) {
     this.target = target;
+    this.without = without;
     this.units = target.units;
     this.letters = letters;
     this.readBack = readBack;
@@ -84,6 +95,21 @@ final class Alignment {
       at -= units(move) * width + letters(move);
     }
     return Arrays.copyOf(moves, count);
+  }
+
+  /** The moves of the cheapest explanation that cost something, each with where it starts. */
+  long[] path() {
+    long[] path = new long[lastUnit - firstUnit + width];
+    int count = 0;
+    for (int at = cost.length - 1; at > 0; ) {
+      int move = from[at];
+      int start = at - units(move) * width - letters(move);
+      if (cost[at] > cost[start]) {
+        path[count++] = (long) start << 32 | move;
+      }
+      at = start;
+    }
+    return Arrays.copyOf(path, count);
   }
 
   private static int move(int kind, int units, int letters, int inner) {
@@ -154,6 +180,7 @@ final class Alignment {
           if (letter < lastLetter && unit + 1 < lastUnit) {
             split(unit, letter, at);
             swap(unit, letter, at);
+            merge(unit, letter, at);
           }
           relax(at, width, cost[at] + units[unit].missing, MISSING, 1, 0, 0);
         }
@@ -174,7 +201,10 @@ final class Alignment {
       int code = Form.letter(letters.charAt(letter + taken - 1));
       packed = packed << 5 | code;
       int form = code == 0 ? 0 : forms.form(packed);
-      if (form != 0 && fits(unit, form, letter, taken)) {
+      if (form != 0 && !fits(unit, form, letter, taken)) {
+        form = forms.formOutOfPlace(packed);
+      }
+      if (form != 0) {
         relax(at, width + taken, cost[at] + Form.points(form), MATCH, 1, taken, 0);
       } else if (taken == 1) {
         relax(at, width + 1, cost[at] + forms.other(letters.charAt(letter)), MATCH, 1, 1, 0);
@@ -208,12 +238,19 @@ final class Alignment {
         continue;
       }
       int soFar = cost[at] + Form.points(form) + Form.points(inner);
-      if (letters.charAt(letter + taken + 1) == 'e') {
+      if (letters.charAt(letter + taken + 1) == 'e' && mayClose(unit, letter + taken + 2)) {
         relax(at, 2 * width + taken + 2, soFar, SPLIT, 2, taken + 2, taken);
       } else if (unit + 2 < lastUnit) {
         secondConsonant(unit + 2, letter + taken + 1, at, soFar, taken);
       }
     }
+  }
+
+  /** No vowel letter follows a silent e, unless the model's own does so (likeable). */
+  private boolean mayClose(int unit, int next) {
+    return next == letters.length()
+        || !Form.isVowel(letters.charAt(next))
+        || target.word.cut().silentE(unit) >= 0;
   }
 
   private void secondConsonant(int unit, int letter, int at, int soFar, int first) {
@@ -239,11 +276,26 @@ final class Alignment {
     }
   }
 
+  /** One grapheme for two units, such as x for /k/ and /s/. */
+  private void merge(int unit, int letter, int at) {
+    String grapheme = target.merged(unit);
+    if (!grapheme.isEmpty()
+        && letter + grapheme.length() <= lastLetter
+        && letters.startsWith(grapheme, letter)) {
+      int taken = grapheme.length();
+      relax(at, 2 * width + taken, cost[at] + Costs.MERGED, MERGED, 2, taken, 0);
+    }
+  }
+
   private void relax(int at, int ahead, int points, int kind, int units, int taken, int inner) {
     int to = at + ahead;
     if (points < cost[to]) {
+      int move = move(kind, units, taken, inner);
+      if (without != NO_MOVE && without == ((long) at << 32 | move)) {
+        return;
+      }
       cost[to] = points;
-      from[to] = move(kind, units, taken, inner);
+      from[to] = move;
     }
   }
 }

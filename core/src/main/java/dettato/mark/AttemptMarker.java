@@ -2,11 +2,9 @@ package dettato.mark;
 
 import dettato.rule.Outcome;
 import dettato.sound.Accent;
-import dettato.sound.Sound;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,10 +16,9 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class AttemptMarker {
   /** Changes when a judgement may come out differently; cached marks name it. */
-  public static final String VERSION = "1";
+  public static final String VERSION = "2";
 
   private static final int KEPT = 20_000;
-  private static final int LONGEST_ATTEMPT = 60;
 
   private final Accent accent;
   private final Lexicon lexicon;
@@ -51,7 +48,19 @@ public final class AttemptMarker {
     if (letters.text().equals(word.spelling())) {
       return right(target(word), attempt, letters);
     }
-    return new Judgement(target(word), lexicon, attempt, letters, LONGEST_ATTEMPT).mark();
+    return new Judgement(target(word), lexicon, attempt, letters).mark();
+  }
+
+  /**
+   * How sure a mark is, and what else could explain the attempt. Costs several times what {@link
+   * #mark} does, so it is asked for apart.
+   */
+  public Certainty certainty(Mark mark) {
+    Letters letters = Letters.of(mark.attempt(), mark.target().spelling());
+    boolean plain = mark.result() == Result.RIGHT || mark.result() == Result.BLANK;
+    return plain || letters.text().equals(mark.target().spelling())
+        ? Certainty.FULL
+        : Certainty.of(target(mark.target()), lexicon, mark, letters);
   }
 
   private Target target(Word word) {
@@ -83,6 +92,7 @@ public final class AttemptMarker {
         target.ipa,
         Optional.empty(),
         letters.oddities(),
+        List.of(),
         0);
   }
 
@@ -93,8 +103,7 @@ public final class AttemptMarker {
       units.add(new UnitMark("", Verdict.MISSING, Optional.empty()));
       points += unit.missing;
     }
-    List<RuleMark> rules =
-        target.opportunities.stream().map(o -> new RuleMark(o, Outcome.UNTESTED, "")).toList();
+    List<RuleMark> rules = Outcomes.untested(target);
     return new Mark(
         target.word,
         attempt,
@@ -106,19 +115,7 @@ public final class AttemptMarker {
         "",
         Optional.empty(),
         letters.oddities(),
+        List.of(),
         points);
-  }
-
-  /** Whether a sound is lost easily in a cluster: a nasal or a liquid next to a consonant. */
-  static String lost(Target target, int unit) {
-    Sound sound = target.units[unit].sound();
-    boolean nextConsonant = unit + 1 < target.units.length && !target.units[unit + 1].vowel;
-    boolean afterConsonant = unit > 0 && !target.units[unit - 1].vowel;
-    if (nextConsonant && Arrays.asList("m", "n", "ŋ").contains(sound.id())) {
-      return "nasal-lost";
-    }
-    return (nextConsonant || afterConsonant) && Arrays.asList("l", "r").contains(sound.id())
-        ? "liquid-lost"
-        : "";
   }
 }

@@ -1,76 +1,157 @@
 package dettato.mark;
 
+import dettato.rule.Opportunity;
 import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
+import dettato.sound.Accent;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Says a mark in plain sentences, one a fact, the deciding rule first. */
 public final class Explanation {
-  private Explanation() {}
+  private final Mark mark;
+  private final Accent accent;
+  private final List<Fact> facts = new ArrayList<>();
 
-  /** Sentences for a teacher; empty when the attempt is as the model. */
-  public static List<String> of(Mark mark) {
-    List<String> said = new ArrayList<>();
-    for (RuleMark rule : mark.rules()) {
-      if (rule.outcome() == Outcome.UNDER || rule.outcome() == Outcome.OVER) {
-        String way = rule.outcome() == Outcome.UNDER ? "left out where due" : "put where not due";
-        said.add(
-            capital(rule.at().why())
-                + ". Written: "
-                + rule.written()
-                + " ("
-                + RuleBook.of(rule.rule()).name()
-                + ", "
-                + way
-                + ").");
-      }
+  private Explanation(Mark mark, Accent accent) {
+    this.mark = mark;
+    this.accent = accent;
+  }
+
+  /** What an attempt shows, in an accent; empty when it is as the model or blank. */
+  public static List<Fact> facts(Mark mark, Accent accent) {
+    return new Explanation(mark, accent).all();
+  }
+
+  /** The sentences of {@link #facts}. */
+  public static List<String> of(Mark mark, Accent accent) {
+    return facts(mark, accent).stream().map(Fact::sentence).toList();
+  }
+
+  private List<Fact> all() {
+    if (mark.result() == Result.BLANK) {
+      return List.of();
     }
-    for (int i = 0; i < mark.units().size() && mark.result() != Result.BLANK; i++) {
-      unit(mark, i, said);
+    if (mark.noMatch()) {
+      add(Fact.Kind.NO_MATCH, -1, "", "The letters cannot be matched to the word.");
+      realWord();
+      return facts;
     }
-    mark.extras().forEach(e -> said.add(e.written() + " stands for no sound of the word."));
-    mark.swaps().forEach(s -> said.add("Two neighbouring letters changed places."));
-    mark.oddities().forEach(o -> said.add("There is a " + o + " inside the word."));
+    mark.rules().stream().filter(Explanation::failed).forEach(this::rule);
+    for (int i = 0; i < mark.units().size(); i++) {
+      unit(i);
+    }
+    mark.extras().forEach(this::extra);
+    mark.swaps().forEach(this::swap);
+    mark.regularised().forEach(this::regularised);
+    mark.oddities()
+        .forEach(
+            o ->
+                add(
+                    Fact.Kind.ODDITY,
+                    -1,
+                    o,
+                    "There is a " + o + " inside the word, which is one."));
+    realWord();
+    return facts;
+  }
+
+  private void rule(RuleMark failure) {
+    Opportunity at = failure.at();
+    String why = capital(at.why());
+    String end =
+        failure.written().isEmpty()
+            ? "; it is not written."
+            : mark.result() == Result.READS_OTHERWISE
+                ? "; %s would make it /%s/.".formatted(failure.written(), mark.readsAs())
+                : "; written: %s.".formatted(failure.written());
+    add(Fact.Kind.RULE, at.unit(), failure.rule(), why + end);
+  }
+
+  private void unit(int i) {
+    UnitMark unit = mark.units().get(i);
+    boolean told =
+        facts.stream().anyMatch(f -> f.unit() == i)
+            || mark.swaps().stream().anyMatch(s -> s.first() == i || s.second() == i)
+            || unit.verdict() == Verdict.ALTERNATIVE && unit.written().isEmpty();
+    if (told || unit.verdict() == Verdict.EXACT) {
+      return;
+    }
+    add(
+        Fact.Kind.SOUND,
+        i,
+        unit.confusion().orElse(""),
+        Confusions.sentence(mark.target().spelling(), grapheme(i), sound(i), unit));
+  }
+
+  private void extra(Extra extra) {
+    String where =
+        extra.before() == 0
+            ? "at the start"
+            : extra.before() == mark.units().size()
+                ? "at the end"
+                : "before " + grapheme(extra.before());
+    boolean vowel = extra.written().matches("[aeiou]") && between(extra.before());
+    add(
+        Fact.Kind.EXTRA,
+        -1,
+        vowel ? "vowel-inserted" : "",
+        vowel
+            ? "A vowel slipped in between two consonants: " + extra.written() + " " + where + "."
+            : extra.written() + " " + where + " stands for no sound of the word.");
+  }
+
+  private boolean between(int unit) {
+    return unit > 0
+        && unit < mark.units().size()
+        && !mark.target().cut().unit(unit - 1).sound().isVowel()
+        && !mark.target().cut().unit(unit).sound().isVowel();
+  }
+
+  private void swap(Swap swap) {
+    String which =
+        swap.first() == swap.second()
+            ? "The letters of " + grapheme(swap.first())
+            : grapheme(swap.first()) + " and " + grapheme(swap.second());
+    add(Fact.Kind.SWAP, swap.first(), "swapped", which + " changed places.");
+  }
+
+  private void regularised(String rule) {
+    add(
+        Fact.Kind.REGULARISED,
+        -1,
+        rule,
+        "%s is an exception to the rule %s, which the attempt keeps."
+            .formatted(mark.target().spelling(), RuleBook.of(rule).about().name()));
+  }
+
+  private void realWord() {
     mark.realWord()
         .ifPresent(
             r ->
-                said.add(
+                add(
+                    Fact.Kind.REAL_WORD,
+                    -1,
+                    r.name(),
                     r == Mark.RealWord.HOMOPHONE
-                        ? "It is another word that sounds the same."
-                        : "It is another real word."));
-    return said;
+                        ? mark.attempt().strip() + " is another word that sounds the same."
+                        : mark.attempt().strip() + " is another word."));
   }
 
-  private static void unit(Mark mark, int i, List<String> said) {
-    UnitMark unit = mark.units().get(i);
-    boolean decided =
-        mark.rules().stream()
-            .anyMatch(
-                r ->
-                    r.at().unit() == i
-                        && (r.outcome() == Outcome.UNDER || r.outcome() == Outcome.OVER));
-    boolean swapped = mark.swaps().stream().anyMatch(s -> s.first() == i || s.second() == i);
-    String grapheme = mark.target().cut().unit(i).grapheme().text();
-    String confusion = unit.confusion().map(c -> " (" + c.replace('-', ' ') + ")").orElse("");
-    if (decided || swapped) {
-      return;
-    }
-    switch (unit.verdict()) {
-      case ALTERNATIVE ->
-          said.add(
-              unit.written()
-                  + " can spell this sound, but this word has "
-                  + grapheme
-                  + ": known by word.");
-      case PARTIAL -> said.add(grapheme + " is not whole: " + unit.written() + confusion + ".");
-      case NEAR ->
-          said.add(
-              unit.written() + " spells a near sound in place of " + grapheme + confusion + ".");
-      case OTHER -> said.add(unit.written() + " spells another sound than " + grapheme + ".");
-      case MISSING -> said.add("The sound of " + grapheme + " is missing" + confusion + ".");
-      case EXACT -> {}
-    }
+  private String grapheme(int unit) {
+    return mark.target().cut().unit(unit).grapheme().text();
+  }
+
+  private String sound(int unit) {
+    return mark.target().cut().ipa(unit, accent);
+  }
+
+  private void add(Fact.Kind kind, int unit, String name, String sentence) {
+    facts.add(new Fact(kind, unit, name, sentence));
+  }
+
+  private static boolean failed(RuleMark rule) {
+    return rule.outcome() == Outcome.UNDER || rule.outcome() == Outcome.OVER;
   }
 
   private static String capital(String text) {

@@ -24,7 +24,8 @@ final class Form {
           "letter-name",
           "nasal-lost",
           "liquid-lost",
-          "letters-missing");
+          "letters-missing",
+          "sound-lost");
   private static final int CONTEXT = 1 << 30;
   private static final Verdict[] VERDICTS = Verdict.values();
 

@@ -1,6 +1,5 @@
 package dettato.mark;
 
-import dettato.rule.Opportunity;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -9,6 +8,8 @@ import java.util.Optional;
 
 /** One attempt that differs from the model, judged from its cheapest explanation. */
 final class Judgement {
+  private static final int LONGEST_ATTEMPT = 60;
+
   private final Target target;
   private final Lexicon lexicon;
   private final String attempt;
@@ -21,19 +22,33 @@ final class Judgement {
   private final List<Extra> extras = new ArrayList<>(2);
   private final List<Swap> swaps = new ArrayList<>(1);
   private final StringBuilder read = new StringBuilder();
+  private final Alignment alignment;
   private final int points;
+  private boolean rubbish;
 
-  Judgement(Target target, Lexicon lexicon, String attempt, Letters letters, int longest) {
+  /** Judges by the cheapest explanation. */
+  Judgement(Target target, Lexicon lexicon, String attempt, Letters letters) {
+    this(target, lexicon, attempt, letters, Alignment.NO_MOVE);
+  }
+
+  /**
+   * Judges by the cheapest explanation without one move.
+   *
+   * @param without a move of {@link Alignment#path}, or {@link Alignment#NO_MOVE}
+   */
+  Judgement(Target target, Lexicon lexicon, String attempt, Letters letters, long without) {
     this.target = target;
     this.lexicon = lexicon;
     this.attempt = attempt;
     this.letters = letters;
     this.text =
-        letters.text().length() > longest ? letters.text().substring(0, longest) : letters.text();
+        letters.text().length() > LONGEST_ATTEMPT
+            ? letters.text().substring(0, LONGEST_ATTEMPT)
+            : letters.text();
     this.readBack = new ReadBack(target, text);
     this.units = new UnitMark[target.units.length];
     this.says = new boolean[units.length];
-    Alignment alignment = new Alignment(target, text, readBack);
+    this.alignment = new Alignment(target, text, readBack, without);
     this.points = alignment.points();
     for (int i = 0; i < alignment.firstUnit(); i++) {
       asModel(i, target.start(i));
@@ -43,17 +58,16 @@ final class Judgement {
     for (int i = alignment.lastUnit(); i < units.length; i++) {
       asModel(i, target.start(i) + shift);
     }
-    if (letters.text().length() > longest) {
-      extras.add(new Extra(letters.text().substring(longest), units.length));
+    if (letters.text().length() > LONGEST_ATTEMPT) {
+      extras.add(new Extra(letters.text().substring(LONGEST_ATTEMPT), units.length));
+    }
+    if (Rubbish.is(units, extras)) {
+      asRubbish();
     }
   }
 
   Mark mark() {
-    List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
-    for (Opportunity o : target.opportunities) {
-      UnitMark unit = units[o.unit()];
-      rules.add(new RuleMark(o, o.judge(unit.written(), unit.verdict().heard()), unit.written()));
-    }
+    List<RuleMark> rules = rubbish ? Outcomes.untested(target) : Outcomes.of(target, units);
     Optional<Mark.RealWord> real = realWord();
     return new Mark(
         target.word,
@@ -66,7 +80,32 @@ final class Judgement {
         read.toString(),
         real,
         letters.oddities(),
+        rubbish ? List.of() : Outcomes.regularised(target, units),
         points);
+  }
+
+  /** The moves that explain what differs, and what they cost together. */
+  Alignment alignment() {
+    return alignment;
+  }
+
+  /** Letters one by one for the units, in order: they mean nothing. */
+  private void asRubbish() {
+    rubbish = true;
+    extras.clear();
+    swaps.clear();
+    read.setLength(0);
+    for (int i = 0; i < units.length; i++) {
+      units[i] =
+          i < text.length()
+              ? new UnitMark(text.substring(i, i + 1), Verdict.OTHER, Optional.empty())
+              : new UnitMark("", Verdict.MISSING, Optional.empty());
+      says[i] = false;
+    }
+    if (letters.text().length() > units.length) {
+      extras.add(new Extra(letters.text().substring(units.length), units.length));
+    }
+    read.append(readBack.ipa(text));
   }
 
   private void asModel(int unit, int at) {
@@ -82,6 +121,7 @@ final class Judgement {
         case Alignment.MATCH -> matched(unit, letter, letter + Alignment.letters(move));
         case Alignment.SPLIT -> split(unit, letter, Alignment.inner(move));
         case Alignment.SWAP -> swapped(unit, letter, Alignment.inner(move));
+        case Alignment.MERGED -> merged(unit, letter, letter + Alignment.letters(move));
         case Alignment.MISSING -> missing(unit);
         default -> extra(unit, letter);
       }
@@ -111,8 +151,17 @@ final class Judgement {
     swaps.add(new Swap(unit, unit + 1));
   }
 
+  /** One grapheme that spells two units: x for ck and s. */
+  private void merged(int unit, int from, int to) {
+    units[unit] = new UnitMark(text.substring(from, to), Verdict.ALTERNATIVE, Optional.empty());
+    units[unit + 1] = new UnitMark("", Verdict.ALTERNATIVE, Optional.empty());
+    says[unit] = true;
+    says[unit + 1] = true;
+    read.append(target.ipa(unit)).append(target.ipa(unit + 1));
+  }
+
   private void missing(int unit) {
-    String lost = AttemptMarker.lost(target, unit);
+    String lost = Lost.name(target, unit, unit == 0 ? "" : units[unit - 1].written());
     units[unit] =
         new UnitMark("", Verdict.MISSING, lost.isEmpty() ? Optional.empty() : Optional.of(lost));
   }
@@ -160,20 +209,27 @@ final class Judgement {
 
   /**
    * A legal spelling of the sound that cannot be read so at this place is no alternative there: it
-   * is what is left of the right grapheme, or a near sound's, or a vowel letter by its name. Where
-   * a rule names the form (cit for kit) it stays an alternative.
+   * is what is left of the right grapheme, a vowel letter by its name, or a near sound's. Where a
+   * rule names the form (cit for kit) it stays an alternative.
    */
   private static int outOfContext(UnitForms forms, String written, int form) {
     if (forms.isDamaged(written)) {
-      String name = forms.unit.grapheme().isSplit() ? "split-open" : "letters-missing";
+      String name = forms.damage(written, forms.unit.grapheme().isSplit());
       return Form.of(Verdict.PARTIAL, Costs.PARTIAL, name);
     }
+    if (forms.isNamedByRule(written)) {
+      return form;
+    }
     int near = forms.near(written);
+    if (LetterNames.isNameOf(written, forms.unit.sound())) {
+      return Form.of(Verdict.NEAR, Costs.NEAR, "letter-name");
+    }
     if (near != 0) {
       return near;
     }
-    boolean letterName = forms.vowel && written.length() == 1;
-    return letterName ? Form.of(Verdict.NEAR, Costs.NEAR, "letter-name") : form;
+    return forms.vowel && written.length() == 1
+        ? Form.of(Verdict.OTHER, Costs.OTHER_SAME, "")
+        : form;
   }
 
   private Result result(Optional<Mark.RealWord> real) {

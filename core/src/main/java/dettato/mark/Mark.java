@@ -14,6 +14,8 @@ import java.util.Optional;
  * @param readsAs how the attempt would be read, in IPA without slashes; "" when nothing was written
  * @param realWord what kind of other real word was written, if one was
  * @param oddities a gap, hyphen or capital inside the word, each named once
+ * @param regularised rules that the target itself is an exception to and that the attempt followed
+ *     (much written mutch: final-ch)
  * @param points what the explanation costs: 0 for the model; see {@code costs.tsv}
  */
 public record Mark(
@@ -27,6 +29,7 @@ public record Mark(
     String readsAs,
     Optional<RealWord> realWord,
     List<String> oddities,
+    List<String> regularised,
     int points) {
 
   /** Another word of the lexicon: one that sounds the same, or not. */
@@ -41,6 +44,14 @@ public record Mark(
     swaps = List.copyOf(swaps);
     rules = List.copyOf(rules);
     oddities = List.copyOf(oddities);
+    regularised = List.copyOf(regularised);
+  }
+
+  /** Whether what was written is not an attempt that the word can explain (asdf). */
+  public boolean noMatch() {
+    return result == Result.SOUND_ERROR
+        && units.stream()
+            .allMatch(u -> u.verdict() == Verdict.OTHER || u.verdict() == Verdict.MISSING);
   }
 
   /** Sounds represented legally. */

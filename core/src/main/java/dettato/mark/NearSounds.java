@@ -28,7 +28,9 @@ final class NearSounds {
         .forEach(
             r -> {
               put(Sounds.of(r.get(0)), Sounds.of(r.get(1)), r.get(2), Integer.parseInt(r.get(3)));
-              put(Sounds.of(r.get(1)), Sounds.of(r.get(0)), r.get(2), Integer.parseInt(r.get(3)));
+              if (Sounds.of(r.get(0)).kind() != Sound.Kind.WEAK) {
+                put(Sounds.of(r.get(1)), Sounds.of(r.get(0)), r.get(2), Integer.parseInt(r.get(3)));
+              }
             });
     Table.load(NearSounds.class, "look-alikes.tsv", row -> row.get("a") + row.get("b"))
         .forEach(

@@ -3,7 +3,6 @@ package dettato.mark;
 import dettato.sound.Sound;
 import dettato.word.Reader;
 import dettato.word.Readings;
-import dettato.word.Unit;
 import java.util.List;
 
 /**
@@ -21,6 +20,9 @@ final class ReadBack {
   /** Whether a grapheme at this place may be read as the unit's sound. */
   boolean says(int unit, String written, int at) {
     UnitForms forms = target.units[unit];
+    if (forms.isNamedByRule(written) && written.equals(forms.grapheme + "e")) {
+      return forms.readings(forms.grapheme).says(letters, at);
+    }
     Readings readings = forms.readings(written);
     return readings.says(letters, at)
         || forms.sound().isRun()
@@ -34,10 +36,13 @@ final class ReadBack {
     if (!options.isEmpty()) {
       return target.accent.say(options.get(0));
     }
+    return ipa(written.replace("_", ""));
+  }
+
+  /** The IPA of the whole of a spelling, by rule alone. */
+  String ipa(String spelling) {
     StringBuilder said = new StringBuilder();
-    for (Unit read : Reader.read(written.replace("_", ""))) {
-      said.append(target.accent.say(read.sound()));
-    }
+    Reader.read(spelling).forEach(u -> said.append(target.accent.say(u.sound())));
     return said.toString();
   }
 

@@ -5,24 +5,16 @@ import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /**
- * Marks a dictated sentence: its words are aligned first, then the capital at the start and the end
- * mark are judged, then each word that has a partner.
- *
- * <p>Words pair by the least total of letter changes (Wagner and Fischer 1974 on words); a pair
- * that shares less than half its letters is another word. Time O(words × words).
+ * Marks a dictated sentence: its words are aligned first, then the conventions of writing are
+ * judged, then each word that has a partner. One fact is told once: case, apostrophes, spaces and
+ * order never spoil a word's sounds.
  */
 public final class SentenceMarker {
   private static final double ANOTHER_WORD = 0.6;
-  private static final double GAP = 0.7;
-  private static final double ACROSS = 0.2;
-  private static final double EXCHANGED = 0.3;
 
   private final AttemptMarker marker;
   private final Lexicon lexicon;
@@ -40,16 +32,34 @@ public final class SentenceMarker {
   }
 
   /**
-   * One word.
+   * One word, or two that were joined.
    *
-   * @param target the dictated word, "" for an extra one
+   * @param target the dictated word, "" for an extra one, two with a space when they were joined
    * @param written what stands for it, "" when nothing does
    * @param mark for words that have a partner
+   * @param parts for joined words, the mark of each
    */
-  public record WordMark(String target, String written, Kind kind, Optional<Mark> mark) {}
+  public record WordMark(
+      String target, String written, Kind kind, Optional<Mark> mark, List<Mark> parts) {
+    public WordMark {
+      parts = List.copyOf(parts);
+    }
 
-  /** A convention of writing and whether it was kept. */
-  public record Convention(String rule, Outcome outcome) {}
+    WordMark(String target, String written, Kind kind, Optional<Mark> mark) {
+      this(target, written, kind, mark, List.of());
+    }
+  }
+
+  /**
+   * A convention of writing and whether it was kept.
+   *
+   * @param words what was written where it failed; empty when it is about the whole
+   */
+  public record Convention(String rule, Outcome outcome, List<String> words) {
+    public Convention {
+      words = List.copyOf(words);
+    }
+  }
 
   /** The whole sentence. */
   public record SentenceMark(List<WordMark> words, List<Convention> conventions) {
@@ -66,162 +76,86 @@ public final class SentenceMarker {
 
   /** Judges a written sentence; anything a child can write is judged. */
   public SentenceMark mark(String target, String attempt) {
-    List<String> wanted = words(target);
-    List<String> written = words(attempt);
-    List<Convention> conventions = new ArrayList<>();
-    conventions.add(new Convention("capital-start", kept(!startsSmall(attempt), attempt)));
-    conventions.add(new Convention("end-mark", endMark(target, attempt)));
-    return new SentenceMark(align(wanted, written), conventions);
-  }
-
-  private static Outcome kept(boolean kept, String attempt) {
-    return words(attempt).isEmpty() ? Outcome.UNTESTED : kept ? Outcome.APPLIED : Outcome.UNDER;
-  }
-
-  private static Outcome endMark(String target, String attempt) {
-    String end = attempt.strip();
-    String due = target.strip();
-    if (end.isEmpty() || !".?!".contains(due.substring(Math.max(0, due.length() - 1)))) {
-      return Outcome.UNTESTED;
+    List<String> wanted = Tokens.of(target);
+    List<String> written = Tokens.of(attempt);
+    List<WordMark> words = new ArrayList<>();
+    for (WordAlignment.Pair pair : new WordAlignment(wanted, written).pairs()) {
+      words.addAll(marked(wanted, written, pair));
     }
-    return end.substring(end.length() - 1).equals(due.substring(due.length() - 1))
-        ? Outcome.APPLIED
-        : Outcome.UNDER;
+    return new SentenceMark(words, Conventions.of(target, attempt, words));
   }
 
-  private static boolean startsSmall(String attempt) {
-    return attempt
-        .codePoints()
-        .filter(Character::isLetter)
-        .limit(1)
-        .anyMatch(Character::isLowerCase);
+  private List<WordMark> marked(
+      List<String> wanted, List<String> written, WordAlignment.Pair pair) {
+    int i = pair.wanted();
+    int j = pair.written();
+    if (pair.wantedCount() == 0) {
+      boolean again = j > 0 && written.get(j - 1).equalsIgnoreCase(written.get(j));
+      return List.of(
+          new WordMark("", written.get(j), again ? Kind.DOUBLED : Kind.EXTRA, Optional.empty()));
+    }
+    if (pair.writtenCount() == 0) {
+      return List.of(new WordMark(wanted.get(i), "", Kind.MISSING, Optional.empty()));
+    }
+    if (pair.wantedCount() == 2 && pair.writtenCount() == 2) {
+      return List.of(
+          swapped(wanted.get(i), written.get(j + 1)), swapped(wanted.get(i + 1), written.get(j)));
+    }
+    if (pair.wantedCount() == 2) {
+      return List.of(joined(wanted.get(i), wanted.get(i + 1), written.get(j)));
+    }
+    if (pair.writtenCount() == 2) {
+      String both = written.get(j) + " " + written.get(j + 1);
+      return List.of(
+          new WordMark(wanted.get(i), both, Kind.SPLIT, Optional.of(markOf(wanted.get(i), both))));
+    }
+    return List.of(pair(wanted.get(i), written.get(j)));
   }
 
-  private static List<String> words(String sentence) {
-    return Arrays.stream(sentence.replace('’', '\'').split("[^\\p{L}\\p{M}\\d']+"))
-        .filter(w -> !w.isEmpty())
-        .toList();
+  private WordMark swapped(String wanted, String written) {
+    return new WordMark(wanted, written, Kind.SWAPPED, Optional.of(markOf(wanted, written)));
   }
 
-  private List<WordMark> align(List<String> wanted, List<String> written) {
-    double[][] cost = new double[wanted.size() + 1][written.size() + 1];
-    int[][] step = new int[wanted.size() + 1][written.size() + 1];
-    for (int i = wanted.size(); i >= 0; i--) {
-      for (int j = written.size(); j >= 0; j--) {
-        choose(wanted, written, i, j, cost, step);
+  /** Two words in one: cut where the two parts are nearest to the two words. */
+  private WordMark joined(String first, String second, String written) {
+    int best = 1;
+    double least = Double.POSITIVE_INFINITY;
+    for (int cut = 1; cut < written.length(); cut++) {
+      double apart =
+          Tokens.difference(first, written.substring(0, cut)) * first.length()
+              + Tokens.difference(second, written.substring(cut)) * second.length();
+      if (apart < least) {
+        least = apart;
+        best = cut;
       }
     }
-    List<WordMark> marks = new ArrayList<>();
-    int i = 0;
-    int j = 0;
-    while (i < wanted.size() || j < written.size()) {
-      int taken = step[i][j];
-      marks.addAll(move(wanted, written, i, j, taken));
-      i += taken / 10;
-      j += taken % 10;
-    }
-    return marks;
-  }
-
-  /** Steps are two digits: how many words of the target and how many written ones they take. */
-  private static void choose(
-      List<String> wanted, List<String> written, int i, int j, double[][] cost, int[][] step) {
-    boolean more = i < wanted.size();
-    boolean got = j < written.size();
-    if (!more && !got) {
-      return;
-    }
-    double best = Double.POSITIVE_INFINITY;
-    int taken = 0;
-    double[] tries = new double[23];
-    Arrays.fill(tries, Double.POSITIVE_INFINITY);
-    if (more && got) {
-      tries[11] = cost[i + 1][j + 1] + difference(wanted.get(i), written.get(j));
-    }
-    if (more) {
-      tries[10] = cost[i + 1][j] + GAP;
-    }
-    if (got) {
-      tries[1] = cost[i][j + 1] + GAP;
-    }
-    if (i + 1 < wanted.size() && got) {
-      double joined = difference(wanted.get(i) + wanted.get(i + 1), written.get(j));
-      tries[21] = cost[i + 2][j + 1] + 2 * joined + ACROSS;
-    }
-    if (more && j + 1 < written.size()) {
-      double split = difference(wanted.get(i), written.get(j) + written.get(j + 1));
-      tries[12] = cost[i + 1][j + 2] + 2 * split + ACROSS;
-    }
-    if (i + 1 < wanted.size() && j + 1 < written.size()) {
-      double swapped =
-          difference(wanted.get(i), written.get(j + 1))
-              + difference(wanted.get(i + 1), written.get(j));
-      tries[22] = cost[i + 2][j + 2] + swapped + EXCHANGED;
-    }
-    for (int move : new int[] {11, 22, 21, 12, 10, 1}) {
-      if (tries[move] < best) {
-        best = tries[move];
-        taken = move;
-      }
-    }
-    cost[i][j] = best;
-    step[i][j] = taken;
-  }
-
-  private List<WordMark> move(List<String> wanted, List<String> written, int i, int j, int taken) {
-    return switch (taken) {
-      case 11 -> List.of(pair(wanted.get(i), written.get(j)));
-      case 10 -> List.of(new WordMark(wanted.get(i), "", Kind.MISSING, Optional.empty()));
-      case 21 -> {
-        String both = wanted.get(i) + " " + wanted.get(i + 1);
-        yield List.of(new WordMark(both, written.get(j), Kind.JOINED, Optional.empty()));
-      }
-      case 12 -> {
-        String both = written.get(j) + " " + written.get(j + 1);
-        yield List.of(
-            new WordMark(
-                wanted.get(i), both, Kind.SPLIT, Optional.of(markOf(wanted.get(i), both))));
-      }
-      case 22 ->
-          List.of(
-              new WordMark(
-                  wanted.get(i),
-                  written.get(j + 1),
-                  Kind.SWAPPED,
-                  Optional.of(markOf(wanted.get(i), written.get(j + 1)))),
-              new WordMark(
-                  wanted.get(i + 1),
-                  written.get(j),
-                  Kind.SWAPPED,
-                  Optional.of(markOf(wanted.get(i + 1), written.get(j)))));
-      default -> {
-        boolean again = j > 0 && written.get(j - 1).equalsIgnoreCase(written.get(j));
-        Kind kind = again ? Kind.DOUBLED : Kind.EXTRA;
-        yield List.of(new WordMark("", written.get(j), kind, Optional.empty()));
-      }
-    };
+    return new WordMark(
+        first + " " + second,
+        written,
+        Kind.JOINED,
+        Optional.empty(),
+        List.of(
+            markOf(first, written.substring(0, best)), markOf(second, written.substring(best))));
   }
 
   private WordMark pair(String wanted, String written) {
     boolean another =
-        difference(wanted, written) >= ANOTHER_WORD
-            && lexicon.find(written, marker.accent().id()).isPresent();
+        Tokens.difference(wanted, written) >= ANOTHER_WORD
+            && lexicon.find(Tokens.plain(written), marker.accent().id()).isPresent();
     return another
         ? new WordMark(wanted, written, Kind.REPLACED, Optional.empty())
         : new WordMark(wanted, written, Kind.MATCH, Optional.of(markOf(wanted, written)));
   }
 
   private Mark markOf(String wanted, String written) {
-    Word word = lexicon.find(wanted, marker.accent().id()).orElseGet(() -> Guess.of(wanted));
-    boolean same = wanted.toLowerCase(Locale.ROOT).equals(written.toLowerCase(Locale.ROOT));
+    Word word = lexicon.find(wanted, marker.accent().id()).orElseGet(() -> guess(wanted));
+    boolean same = Tokens.plain(wanted).equals(Tokens.plain(written));
     return marker.mark(word, same ? word.spelling() : written);
   }
 
-  /** Share of letters that differ, in [0, 1]. */
-  private static double difference(String a, String b) {
-    String x = a.toLowerCase(Locale.ROOT);
-    String y = b.toLowerCase(Locale.ROOT);
-    return LevenshteinDistance.getDefaultInstance().apply(x, y)
-        / (double) Math.max(1, Math.max(x.length(), y.length()));
+  /** A number or a word of other letters is taken as a word of one sound, that must be as it is. */
+  private static Word guess(String wanted) {
+    boolean letters = wanted.chars().anyMatch(c -> c < 128 && Character.isLetter(c));
+    return Guess.of(letters ? wanted : "a");
   }
 }

@@ -8,6 +8,7 @@ import dettato.word.Reader;
 import dettato.word.Readings;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -38,14 +39,37 @@ final class SoundForms {
       int points = Costs.NEAR + other.points() * Costs.NEAR_STEP;
       int form = Form.of(Verdict.NEAR, points, other.confusion());
       Correspondences.of(other.sound()).stream()
-          .filter(c -> c.use().compareTo(Correspondence.Use.SOME) <= 0)
+          .filter(c -> c.use().compareTo(farthest(c.sound())) <= 0)
           .forEach(c -> cheapest(near, Form.pack(c.grapheme().text()), form));
     }
-    Map<Integer, Integer> all = new HashMap<>(near);
+    Map<Integer, Integer> all = others(sound);
+    all.putAll(near);
     spellings(sound, accent)
         .forEach(
             (text, points) -> cheapest(all, Form.pack(text), alternative(sound, text, points)));
     return new SoundForms(sound, accent, all, near);
+  }
+
+  /**
+   * Graphemes of several letters that spell other sounds of the same sort: ou for /e/, th for /k/.
+   */
+  private static Map<Integer, Integer> others(Sound sound) {
+    Map<Integer, Integer> others = new HashMap<>();
+    int form = Form.of(Verdict.OTHER, Costs.OTHER_SAME, "");
+    for (Correspondence c : Correspondences.all()) {
+      String text = c.grapheme().text();
+      boolean alike = c.sound().isVowel() == sound.isVowel() && !c.sound().isRun();
+      boolean usual = c.use().compareTo(Correspondence.Use.SOME) <= 0;
+      if (alike && usual && text.length() == 2 && sounds(text, sound.isVowel())) {
+        others.put(Form.pack(text), form);
+      }
+    }
+    return others;
+  }
+
+  /** Whether all letters are vowel letters (w and y among them), or none. */
+  private static boolean sounds(String text, boolean vowel) {
+    return vowel ? text.matches("[aeiou][aeiouwyr]") : text.matches("[^aeiou]h|ck|ng");
   }
 
   /** Longer consonant graphemes, such as gu and kn, spell their sound only in some places. */
@@ -60,7 +84,20 @@ final class SoundForms {
     Readings known = readings.get(grapheme);
     return known != null
         ? known
-        : readings.computeIfAbsent(grapheme, g -> new Readings(g, s -> accent.alike(s, sound)));
+        : readings.computeIfAbsent(grapheme, g -> new Readings(g, this::sameHere));
+  }
+
+  /**
+   * A near vowel is meant by its common graphemes only; a near consonant by less common ones too.
+   */
+  private static Correspondence.Use farthest(Sound near) {
+    return near.isVowel() ? Correspondence.Use.COMMON : Correspondence.Use.SOME;
+  }
+
+  /** A weak vowel is said in many ways: kittin and hopefull read right. */
+  private boolean sameHere(Sound other) {
+    boolean weak = sound.id().equals("commA") && Set.of("KIT", "FOOT").contains(other.id());
+    return weak || accent.alike(other, sound);
   }
 
   /**
@@ -70,6 +107,9 @@ final class SoundForms {
     Map<String, Integer> legal = new HashMap<>();
     Correspondences.legal(sound, accent)
         .forEach(c -> legal.merge(c.grapheme().text(), Costs.alternative(c.use()), Math::min));
+    if (sound.id().equals("commA")) {
+      legal.merge("i", Costs.alternative(Correspondence.Use.SOME), Math::min);
+    }
     if (sound.isRun() && sound.parts().size() == 2) {
       Map<String, Integer> second = spellings(sound.parts().get(1), accent);
       spellings(sound.parts().get(0), accent)

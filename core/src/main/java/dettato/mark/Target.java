@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** A word made ready for marking: its units' forms and the places where rules decide. */
 final class Target {
@@ -20,16 +21,22 @@ final class Target {
   final Accent accent;
   final UnitForms[] units;
   final List<Opportunity> opportunities;
+
+  /** Where a rule decides and the word itself does not obey. */
+  final List<Opportunity> exceptions;
+
   final String ipa;
   final UnitMark[] exact;
   private final String[] unitIpa;
   private final boolean[] regular;
   private final boolean[] clean;
+  private final String[] merged;
 
   Target(Word word, Accent accent) {
     this.word = word;
     this.accent = accent;
     this.opportunities = RuleBook.opportunities(word);
+    this.exceptions = RuleBook.exceptions(word);
     this.ipa = word.cut().ipa(accent);
     Map<Sound, SoundForms> shared =
         SHARED.computeIfAbsent(accent.id(), id -> new ConcurrentHashMap<>());
@@ -41,12 +48,15 @@ final class Target {
                         word.cut().unit(i),
                         shared.computeIfAbsent(
                             word.cut().unit(i).sound(), s -> SoundForms.of(s, accent)),
-                        opportunities.stream().filter(o -> o.unit() == i).toList()))
+                        Stream.concat(opportunities.stream(), exceptions.stream())
+                            .filter(o -> o.unit() == i)
+                            .toList()))
             .toArray(UnitForms[]::new);
     this.exact = new UnitMark[units.length];
     this.unitIpa = new String[units.length];
     this.regular = new boolean[units.length];
     this.clean = new boolean[units.length];
+    this.merged = Merged.of(word.cut());
     ReadBack model = new ReadBack(this, word.spelling());
     for (int i = 0; i < units.length; i++) {
       exact[i] = new UnitMark(units[i].grapheme, Verdict.EXACT, Optional.empty());
@@ -63,6 +73,11 @@ final class Target {
 
   int length() {
     return word.spelling().length();
+  }
+
+  /** A grapheme that could spell this unit and the next in one; "" when there is none. */
+  String merged(int unit) {
+    return merged[unit];
   }
 
   /** The nearest place some units before this one that no split digraph reaches across. */

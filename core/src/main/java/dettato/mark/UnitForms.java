@@ -1,12 +1,17 @@
 package dettato.mark;
 
 import dettato.rule.Opportunity;
+import dettato.sound.Correspondence;
+import dettato.sound.Correspondences;
 import dettato.sound.Sound;
 import dettato.word.Readings;
 import dettato.word.Unit;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** Every grapheme that means something for one unit of one word. */
 final class UnitForms {
@@ -14,7 +19,9 @@ final class UnitForms {
   final String grapheme;
   final boolean vowel;
   final int missing;
+  private final Set<String> ruleForms = new HashSet<>();
   private final FormMap own;
+  private final FormMap rest;
   private final SoundForms shared;
   private final Readings exact;
 
@@ -26,20 +33,30 @@ final class UnitForms {
     this.shared = shared;
     this.exact = shared.readings(grapheme);
     Map<Integer, Integer> forms = new HashMap<>();
+    Map<Integer, Integer> outOfPlace = new HashMap<>();
+    damaged(outOfPlace);
     damaged(forms);
     lookAlikes(forms);
+    halfRuns(forms);
     opportunities.forEach(o -> ruleForms(o, forms));
     if (unit.isShortVowelLetter()) {
       keep(forms, grapheme + "_e", Form.of(Verdict.PARTIAL, Costs.SPLIT_ADDED, "split-added"));
     }
     forms.put(Form.pack(grapheme), Form.of(Verdict.EXACT, 0, ""));
     this.own = new FormMap(forms);
+    this.rest = new FormMap(outOfPlace);
   }
 
   /** The form of a packed grapheme here, or 0. */
   int form(int packed) {
     int form = own.get(packed);
     return form != 0 ? form : shared.all.get(packed);
+  }
+
+  /** The form of a packed grapheme where it cannot be read as the sound, or 0. */
+  int formOutOfPlace(int packed) {
+    int form = shared.near.get(packed);
+    return form != 0 ? form : rest.get(packed);
   }
 
   /** How many letters the longest form has that starts with this letter (1 = a); 0: none. */
@@ -79,8 +96,7 @@ final class UnitForms {
       for (int i = 0; i < letters.length(); i++) {
         kept.append((subset >> i & 1) == 1 ? letters.substring(i, i + 1) : "");
       }
-      boolean open = split && !kept.toString().equals("e");
-      String name = open ? "split-open" : "letters-missing";
+      String name = damage(kept.toString(), split);
       keep(forms, kept.toString(), Form.of(Verdict.PARTIAL, Costs.PARTIAL, name));
     }
     if (split) {
@@ -98,6 +114,14 @@ final class UnitForms {
     }
   }
 
+  /** What is left of the grapheme: an open split digraph, a letter by its name, or just a part. */
+  String damage(String kept, boolean split) {
+    if (split && !kept.equals("e")) {
+      return "split-open";
+    }
+    return LetterNames.isNameOf(kept, unit.sound()) ? "letter-name" : "letters-missing";
+  }
+
   private void lookAlikes(Map<Integer, Integer> forms) {
     if (grapheme.length() == 1) {
       NearSounds.lookAlikes(grapheme.charAt(0))
@@ -109,10 +133,48 @@ final class UnitForms {
   }
 
   private void ruleForms(Opportunity opportunity, Map<Integer, Integer> forms) {
-    for (String text : opportunity.over()) {
-      if (text.indexOf('_') < 0) {
-        keep(forms, text, Form.of(Verdict.ALTERNATIVE, Costs.RULE_FORM, ""));
+    int form = Form.of(Verdict.ALTERNATIVE, Costs.RULE_FORM, "");
+    Stream.concat(opportunity.over().stream(), opportunity.under().stream())
+        .filter(text -> !text.isEmpty() && text.indexOf('_') < 0 && !isKnownOtherwise(text))
+        .forEach(
+            text -> {
+              keep(forms, text, form);
+              ruleForms.add(text);
+            });
+  }
+
+  /** A near sound's letters, or what is left of the right ones, are that first. */
+  private boolean isKnownOtherwise(String text) {
+    int known = shared.all.get(Form.pack(text));
+    boolean near = known != 0 && Form.verdict(known) == Verdict.NEAR;
+    boolean legal = known != 0 && Form.verdict(known) == Verdict.ALTERNATIVE;
+    return near || isDamaged(text) && !legal;
+  }
+
+  /** Whether a rule that decides here names this spelling, as too much or as too little. */
+  boolean isNamedByRule(String written) {
+    return ruleForms.contains(written);
+  }
+
+  /** A run of two sounds of which only one is spelled, and /əl/ spelled as a vowel. */
+  private void halfRuns(Map<Integer, Integer> forms) {
+    if (!unit.sound().isRun() || unit.sound().parts().size() != 2) {
+      return;
+    }
+    if (unit.sound().id().equals("commA+l")) {
+      for (String text : List.of("u", "o", "ow", "oo", "w", "aw", "or", "uw")) {
+        keep(forms, text, Form.of(Verdict.NEAR, Costs.NEAR, "l-as-vowel"));
       }
+      return;
+    }
+    for (Sound part : unit.sound().parts()) {
+      Correspondences.of(part).stream()
+          .filter(c -> c.use().compareTo(Correspondence.Use.SOME) <= 0)
+          .filter(c -> !c.grapheme().isSplit())
+          .forEach(
+              c ->
+                  keep(
+                      forms, c.grapheme().text(), Form.of(Verdict.NEAR, Costs.NEAR, "sound-lost")));
     }
   }
 

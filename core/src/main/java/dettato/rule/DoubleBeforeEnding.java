@@ -7,40 +7,29 @@ import static dettato.rule.Example.under;
 import dettato.sound.Sound;
 import dettato.word.Join;
 import dettato.word.Unit;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /** A consonant doubled before an ending: shopping against jumping and raining. */
 final class DoubleBeforeEnding extends RuleAtUnit {
-  @Override
-  public String id() {
-    return "double-before-ending";
-  }
-
-  @Override
-  public String name() {
-    return "doubling before an ending";
-  }
-
-  @Override
-  public String says() {
-    return "A short vowel letter + one consonant letter at the end of a one-beat base (or a stressed last beat): double it before an ending that starts with a vowel or y.";
-  }
-
-  @Override
-  public String saysToChild() {
-    return "One short vowel, one consonant, then an ending with a vowel? Double the consonant.";
-  }
-
-  @Override
-  public String reason() {
-    return "Without the second consonant letter the vowel would be read long: hoping, hopping.";
-  }
-
-  @Override
-  public List<String> contrast() {
-    return List.of("pp", "p");
+  DoubleBeforeEnding() {
+    super(
+        new About(
+            "double-before-ending",
+            "doubling before an ending",
+            "A short vowel letter + one consonant letter at the end of a one-beat base (or a stressed last beat): double it before an ending that starts with a vowel or y.",
+            "One short vowel, one consonant, then an ending with a vowel? Double the consonant.",
+            "Without the second consonant letter the vowel would be read long: hoping, hopping.",
+            "pp",
+            "p"),
+        right("shopping"),
+        right("muddy"),
+        right("jumping"),
+        right("raining"),
+        right("fixing"),
+        under("clapping", "claping"),
+        over("floating", "floatting"),
+        over("melted", "meltted"));
   }
 
   @Override
@@ -62,9 +51,10 @@ final class DoubleBeforeEnding extends RuleAtUnit {
               id(),
               place.index(),
               doubledForms(place, last),
+              place.grapheme().substring(0, place.grapheme().length() - 1),
               "the base "
                   + base
-                  + " ends in one stressed short vowel letter and one consonant letter: double it before -"
+                  + " ends in one stressed short vowel letter and one consonant letter, so it is doubled before -"
                   + join.get().ending()));
     }
     return rhotic(place)
@@ -77,7 +67,7 @@ final class DoubleBeforeEnding extends RuleAtUnit {
                 Set.of(twice(place)),
                 "the base "
                     + base
-                    + " does not end in one stressed short vowel letter and one consonant letter: nothing is doubled before -"
+                    + " does not end in one stressed short vowel letter and one consonant letter, so nothing is doubled before -"
                     + join.get().ending()));
   }
 
@@ -105,18 +95,5 @@ final class DoubleBeforeEnding extends RuleAtUnit {
   private static String twice(Place place) {
     String grapheme = place.grapheme();
     return grapheme + grapheme.charAt(grapheme.length() - 1);
-  }
-
-  @Override
-  public List<Example> examples() {
-    return List.of(
-        right("shopping"),
-        right("muddy"),
-        right("jumping"),
-        right("raining"),
-        right("fixing"),
-        under("clapping", "claping"),
-        over("floating", "floatting"),
-        over("melted", "meltted"));
   }
 }

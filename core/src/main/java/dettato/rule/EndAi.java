@@ -4,40 +4,26 @@ import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /** /eɪ/ at the end against inside: tray and train. */
 final class EndAi extends RuleAtUnit {
-  @Override
-  public String id() {
-    return "end-ai";
-  }
-
-  @Override
-  public String name() {
-    return "ay at the end, ai or a_e inside";
-  }
-
-  @Override
-  public String says() {
-    return "/eɪ/ at the end of a word or base is ay; inside it is ai or a_e.";
-  }
-
-  @Override
-  public String saysToChild() {
-    return "At the end? Write ay. Not at the end? Never ay.";
-  }
-
-  @Override
-  public String reason() {
-    return "English words do not end in i.";
-  }
-
-  @Override
-  public List<String> contrast() {
-    return List.of("ay", "ai");
+  EndAi() {
+    super(
+        new About(
+            "end-ai",
+            "ay at the end, ai or a_e inside",
+            "/eɪ/ at the end of a word or base is ay; inside it is ai or a_e.",
+            "At the end? Write ay. Not at the end? Never ay.",
+            "English words do not end in i.",
+            "ay",
+            "ai"),
+        right("tray"),
+        right("playing"),
+        right("train"),
+        under("clay", "clai"),
+        over("trail", "trayl"));
   }
 
   @Override
@@ -45,10 +31,14 @@ final class EndAi extends RuleAtUnit {
     if (!place.sound().equals("FACE")) {
       return Optional.empty();
     }
-    if (place.endsWordOrBase()) {
+    if (place.endsPart()) {
       return Optional.of(
           Opportunity.due(
-              id(), place.index(), Set.of("ay"), "/eɪ/ ends the word or its base: ay is due"));
+              id(),
+              place.index(),
+              Set.of("ay"),
+              "ai",
+              "/eɪ/ ends the word or its base, so ay is due"));
     }
     return Set.of("ai", "a_e").contains(place.grapheme())
         ? Optional.of(
@@ -57,17 +47,7 @@ final class EndAi extends RuleAtUnit {
                 place.index(),
                 Set.of("ai", "a_e"),
                 Set.of("ay"),
-                "/eɪ/ is inside: ai or a_e is due, not ay"))
+                "/eɪ/ is inside, so ai or a_e is due, not ay"))
         : Optional.empty();
-  }
-
-  @Override
-  public List<Example> examples() {
-    return List.of(
-        right("tray"),
-        right("playing"),
-        right("train"),
-        under("clay", "clai"),
-        over("trail", "trayl"));
   }
 }

@@ -4,46 +4,32 @@ import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /** /tʃ/ at the end: hatch against bench and coach. */
 final class FinalCh extends RuleAtUnit {
-  @Override
-  public String id() {
-    return "final-ch";
-  }
-
-  @Override
-  public String name() {
-    return "tch or ch at the end";
-  }
-
-  @Override
-  public String says() {
-    return "/tʃ/ right after one short vowel letter is tch; else ch.";
-  }
-
-  @Override
-  public String saysToChild() {
-    return "Short vowel just before? Write tch.";
-  }
-
-  @Override
-  public String reason() {
-    return "The t doubles ch, and so shows that the vowel is short.";
-  }
-
-  @Override
-  public List<String> contrast() {
-    return List.of("tch", "ch");
+  FinalCh() {
+    super(
+        new About(
+            "final-ch",
+            "tch or ch at the end",
+            "/tʃ/ right after one short vowel letter is tch; else ch.",
+            "Short vowel just before? Write tch.",
+            "The t doubles ch, and so shows that the vowel is short.",
+            "tch",
+            "ch"),
+        right("hatch"),
+        right("bench"),
+        under("ditch", "dich"),
+        over("branch", "brantch"),
+        over("coach", "coatch"));
   }
 
   @Override
   Optional<Opportunity> at(Place place) {
-    boolean middleTch = place.grapheme().equals("tch") && !place.endsWordOrBase();
-    if (!place.sound().equals("tʃ") || !(place.endsWordOrBase() || middleTch)) {
+    boolean middleTch = place.grapheme().equals("tch") && !place.endsPart();
+    if (!place.sound().equals("tʃ") || !(place.endsPart() || middleTch)) {
       return Optional.empty();
     }
     return Optional.of(
@@ -52,22 +38,13 @@ final class FinalCh extends RuleAtUnit {
                 id(),
                 place.index(),
                 Set.of("tch"),
-                "one short vowel letter stands right before /tʃ/: tch is due")
+                "ch",
+                "one short vowel letter stands right before /tʃ/, so tch is due")
             : Opportunity.notDue(
                 id(),
                 place.index(),
                 Set.of("ch"),
                 Set.of("tch"),
-                "no single short vowel letter stands right before /tʃ/: ch is due"));
-  }
-
-  @Override
-  public List<Example> examples() {
-    return List.of(
-        right("hatch"),
-        right("bench"),
-        under("ditch", "dich"),
-        over("branch", "brantch"),
-        over("coach", "coatch"));
+                "no single short vowel letter stands right before /tʃ/, so ch is due"));
   }
 }

@@ -4,41 +4,28 @@ import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 /** /f l s z/ at the end of a one-beat word: cliff against leaf and wolf. */
 final class FinalDouble extends RuleAtUnit {
-  @Override
-  public String id() {
-    return "final-double";
-  }
-
-  @Override
-  public String name() {
-    return "ff ll ss zz at the end";
-  }
-
-  @Override
-  public String says() {
-    return "/f l s z/ at the end of a one-beat word right after one short vowel letter is ff, ll, ss, zz.";
-  }
-
-  @Override
-  public String saysToChild() {
-    return "Short vowel, then f, l, s or z at the end? Double it.";
-  }
-
-  @Override
-  public String reason() {
-    return "A doubled letter shows that the vowel before it is short.";
-  }
-
-  @Override
-  public List<String> contrast() {
-    return List.of("ff ll ss zz", "f l s z");
+  FinalDouble() {
+    super(
+        new About(
+            "final-double",
+            "ff ll ss zz at the end",
+            "/f l s z/ at the end of a one-beat word right after one short vowel letter is ff, ll, ss, zz.",
+            "Short vowel, then f, l, s or z at the end? Double it.",
+            "A doubled letter shows that the vowel before it is short.",
+            "ff ll ss zz",
+            "f l s z"),
+        right("cliff"),
+        right("shell"),
+        right("leaf"),
+        right("wolf"),
+        under("cliff", "clif"),
+        over("beef", "beeff"));
   }
 
   private static final Map<String, Set<String>> PLAIN =
@@ -55,7 +42,7 @@ final class FinalDouble extends RuleAtUnit {
   @Override
   Optional<Opportunity> at(Place place) {
     Set<String> plain = PLAIN.get(place.sound());
-    if (plain == null || !place.endsWordOrBase() || place.inEnding() || place.beatsUpTo() != 1) {
+    if (plain == null || !place.endsPart() || place.inEnding() || place.beatsUpTo() != 1) {
       return Optional.empty();
     }
     String doubled = place.sound() + place.sound();
@@ -65,11 +52,15 @@ final class FinalDouble extends RuleAtUnit {
               id(),
               place.index(),
               Set.of(doubled),
+              place.sound(),
               "one short vowel letter stands right before /"
                   + place.sound()
-                  + "/ at the end of a one-beat word: "
+                  + "/ at the end of a one-beat word, so "
                   + doubled
                   + " is due"));
+    }
+    if (!place.grapheme().startsWith(place.sound())) {
+      return Optional.empty();
     }
     return Optional.of(
         Opportunity.notDue(
@@ -79,7 +70,7 @@ final class FinalDouble extends RuleAtUnit {
             Set.of(doubled),
             "no single short vowel letter stands right before /"
                 + place.sound()
-                + "/: one "
+                + "/, so one "
                 + place.sound()
                 + " is due"));
   }
@@ -88,16 +79,5 @@ final class FinalDouble extends RuleAtUnit {
   private static boolean isAllOrRoll(Place place) {
     return place.sound().equals("l")
         && place.before().filter(u -> u.grapheme().text().matches("[aou]")).isPresent();
-  }
-
-  @Override
-  public List<Example> examples() {
-    return List.of(
-        right("cliff"),
-        right("shell"),
-        right("leaf"),
-        right("wolf"),
-        under("cliff", "clif"),
-        over("beef", "beeff"));
   }
 }

@@ -6,46 +6,33 @@ import static dettato.rule.Example.under;
 
 import dettato.word.Join;
 import dettato.word.Unit;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /** /k/ at the end: duck against milk and picnic. */
 final class FinalK extends RuleAtUnit {
-  @Override
-  public String id() {
-    return "final-k";
-  }
-
-  @Override
-  public String name() {
-    return "ck, k or c at the end";
-  }
-
-  @Override
-  public String says() {
-    return "/k/ at the end right after one short vowel letter is ck; else k, or c in a longer word ending -ic.";
-  }
-
-  @Override
-  public String saysToChild() {
-    return "Short vowel just before? Write ck.";
-  }
-
-  @Override
-  public String reason() {
-    return "A doubled consonant letter shows that the vowel before it is short; English doubles k as ck.";
-  }
-
-  @Override
-  public List<String> contrast() {
-    return List.of("ck", "k");
+  FinalK() {
+    super(
+        new About(
+            "final-k",
+            "ck, k or c at the end",
+            "/k/ at the end right after one short vowel letter is ck; else k, or c in a longer word ending -ic.",
+            "Short vowel just before? Write ck.",
+            "A doubled consonant letter shows that the vowel before it is short; English doubles k as ck.",
+            "ck",
+            "k"),
+        right("duck"),
+        right("milk"),
+        right("picnic"),
+        under("brick", "brik"),
+        over("desk", "desck"),
+        over("cheek", "cheeck"));
   }
 
   @Override
   Optional<Opportunity> at(Place place) {
-    boolean middleCk = place.grapheme().equals("ck") && !place.endsWordOrBase();
-    if (!place.sound().equals("k") || !(place.endsWordOrBase() || middleCk)) {
+    boolean middleCk = place.grapheme().equals("ck") && !place.endsPart();
+    if (!place.sound().equals("k") || !(place.endsPart() || middleCk)) {
       return Optional.empty();
     }
     if (place.endsBase() && place.word().join().orElseThrow().change() == Join.Change.DOUBLED) {
@@ -58,15 +45,16 @@ final class FinalK extends RuleAtUnit {
               place.index(),
               Set.of("c"),
               Set.of("ck"),
-              "a longer word ends in weak -ic: c is due"));
+              "a longer word ends in weak -ic, so c is due"));
     }
     if (place.afterShortVowelLetter()) {
       return Optional.of(
           Opportunity.due(
-              id(),
-              place.index(),
-              Set.of("ck"),
-              "one short vowel letter stands right before /k/: ck is due"));
+                  id(),
+                  place.index(),
+                  Set.of("ck"),
+                  "one short vowel letter stands right before /k/, so ck is due")
+              .leftOutBy("k", "c", "kk", "cc"));
     }
     return Optional.of(
         Opportunity.notDue(
@@ -74,7 +62,7 @@ final class FinalK extends RuleAtUnit {
             place.index(),
             Set.of("k"),
             Set.of("ck"),
-            "no single short vowel letter stands right before /k/: k is due"));
+            "no single short vowel letter stands right before /k/, so k is due"));
   }
 
   private static boolean isWeakIc(Place place) {
@@ -83,16 +71,5 @@ final class FinalK extends RuleAtUnit {
             .before()
             .filter(u -> u.grapheme().text().equals("i") && u.stress() != Unit.Stress.MAIN)
             .isPresent();
-  }
-
-  @Override
-  public List<Example> examples() {
-    return List.of(
-        right("duck"),
-        right("milk"),
-        right("picnic"),
-        under("brick", "brik"),
-        over("desk", "desck"),
-        over("cheek", "cheeck"));
   }
 }

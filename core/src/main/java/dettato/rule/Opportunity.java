@@ -1,5 +1,6 @@
 package dettato.rule;
 
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -12,6 +13,7 @@ import java.util.Set;
  * @param over the graphemes that carry the rule's special spelling where it is not due
  * @param under the graphemes that leave it out; when empty, any other spelling of the sound does
  *     where the special one is due, and none where it is not
+ * @param plain what a child who leaves the rule out most likely writes; "" for nothing or unknown
  * @param why the condition that is met or not, in words
  */
 public record Opportunity(
@@ -20,21 +22,27 @@ public record Opportunity(
     Side side,
     Set<String> due,
     Set<String> over,
-    Set<String> under,
+    List<String> under,
+    String plain,
     String why) {
 
   public Opportunity {
     due = Set.copyOf(due);
     over = Set.copyOf(over);
-    under = Set.copyOf(under);
+    under = List.copyOf(under);
     if (due.isEmpty()) {
       throw new IllegalArgumentException(rule + ": nothing is due at unit " + unit);
     }
   }
 
   /** A place where the special spelling is due. */
+  static Opportunity due(String rule, int unit, Set<String> due, String plain, String why) {
+    return new Opportunity(rule, unit, Side.DUE, due, Set.of(), List.of(), plain, why);
+  }
+
+  /** The same, to be told by {@link #leftOutBy} what leaves it out. */
   static Opportunity due(String rule, int unit, Set<String> due, String why) {
-    return new Opportunity(rule, unit, Side.DUE, due, Set.of(), Set.of(), why);
+    return due(rule, unit, due, "", why);
   }
 
   /**
@@ -42,12 +50,15 @@ public record Opportunity(
    * say nothing of the rule here, unless {@link #leftOutBy} names them.
    */
   static Opportunity notDue(String rule, int unit, Set<String> due, Set<String> over, String why) {
-    return new Opportunity(rule, unit, Side.NOT_DUE, due, over, Set.of(), why);
+    return new Opportunity(rule, unit, Side.NOT_DUE, due, over, List.of(), "", why);
   }
 
-  /** The same place, where only these spellings count as leaving the rule out. */
-  Opportunity leftOutBy(Set<String> graphemes) {
-    return new Opportunity(rule, unit, side, due, over, graphemes, why);
+  /**
+   * The same place, where only these spellings count as leaving the rule out, the likeliest first;
+   * "" stands for nothing written.
+   */
+  Opportunity leftOutBy(String... graphemes) {
+    return new Opportunity(rule, unit, side, due, over, List.of(graphemes), graphemes[0], why);
   }
 
   /**

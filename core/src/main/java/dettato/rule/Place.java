@@ -1,8 +1,11 @@
 package dettato.rule;
 
+import dettato.sound.Sound;
+import dettato.word.Join;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.Optional;
+import java.util.Set;
 
 /** What stands around one unit of a word: the questions that rules ask. */
 record Place(Word word, int index) {
@@ -18,6 +21,11 @@ record Place(Word word, int index) {
     return unit().grapheme().text();
   }
 
+  /** Whether the unit's grapheme is one of these. */
+  boolean spelled(Set<String> graphemes) {
+    return graphemes.contains(grapheme());
+  }
+
   Optional<Unit> before() {
     return index == 0 ? Optional.empty() : Optional.of(word.cut().unit(index - 1));
   }
@@ -26,20 +34,50 @@ record Place(Word word, int index) {
     return word.cut().isLast(index) ? Optional.empty() : Optional.of(word.cut().unit(index + 1));
   }
 
+  /** Whether this sound stands right before. */
+  boolean follows(String sound) {
+    return before().filter(u -> u.sound().id().equals(sound)).isPresent();
+  }
+
+  /** Whether one of these graphemes stands right before. */
+  boolean followsLetters(Set<String> graphemes) {
+    return before().filter(u -> graphemes.contains(u.grapheme().text())).isPresent();
+  }
+
+  /** Whether this sound stands right after. */
+  boolean precedes(String sound) {
+    return after().filter(u -> u.sound().id().equals(sound)).isPresent();
+  }
+
+  /** Whether a consonant stands right after. */
+  boolean beforeConsonant() {
+    return after().filter(u -> !u.sound().first().isVowel()).isPresent();
+  }
+
   /** The letter that follows the unit's letters, or a space at the end. */
   char nextLetter() {
     int at = word.cut().start(index) + unit().grapheme().head().length();
     return at < word.spelling().length() ? word.spelling().charAt(at) : ' ';
   }
 
-  /** Whether the unit ends the word, or the base before an ending. */
-  boolean endsWordOrBase() {
-    return word.cut().isLast(index) || endsBase();
+  /** Whether the unit ends the word, the base before an ending, or a compound's first part. */
+  boolean endsPart() {
+    return word.cut().isLast(index) || endsBase() || index + 1 == seamUnit();
+  }
+
+  /** Whether the unit ends the word itself. */
+  boolean endsWord() {
+    return word.cut().isLast(index);
   }
 
   /** Whether the unit ends the base before an ending. */
   boolean endsBase() {
     return word.join().isPresent() && index == word.endingUnit() - 1;
+  }
+
+  /** The unit at which a compound's second part begins, or -1. */
+  int seamUnit() {
+    return word.seam() < 0 ? -1 : word.cut().unitAt(word.seam());
   }
 
   /** Whether one short vowel letter stands right before. */
@@ -57,10 +95,21 @@ record Place(Word word, int index) {
     return index >= word.endingUnit();
   }
 
-  /** How many vowels stand up to this unit. */
+  /** How the word is built, when its ending is one of these. */
+  Optional<Join> join(Set<String> endings) {
+    return word.join().filter(j -> endings.contains(j.ending()));
+  }
+
+  /** How many vowels stand up to this unit, counted from where its part of a compound begins. */
   long beatsUpTo() {
-    return word.cut().units().subList(0, index + 1).stream()
+    int seam = seamUnit();
+    return word.cut().units().subList(seam > 0 && index >= seam ? seam : 0, index + 1).stream()
         .filter(u -> u.sound().isVowel())
         .count();
+  }
+
+  /** Whether the sound is a vowel that carries a written r. */
+  boolean isRhotic() {
+    return unit().sound().kind() == Sound.Kind.RHOTIC;
   }
 }

@@ -5,40 +5,25 @@ import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
 import dettato.word.Join;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /** The plural, or he/she/it ending: brushes against books. */
 final class PluralEs extends RuleAtUnit {
-  @Override
-  public String id() {
-    return "plural-es";
-  }
-
-  @Override
-  public String name() {
-    return "es or s";
-  }
-
-  @Override
-  public String says() {
-    return "After s, x, z, sh, ch, where the ending is heard as a new beat, it is es; else s.";
-  }
-
-  @Override
-  public String saysToChild() {
-    return "Can you hear an extra beat? Write es.";
-  }
-
-  @Override
-  public String reason() {
-    return "The e makes the ending sayable after a hissing sound.";
-  }
-
-  @Override
-  public List<String> contrast() {
-    return List.of("es", "s");
+  PluralEs() {
+    super(
+        new About(
+            "plural-es",
+            "es or s",
+            "After s, x, z, sh, ch, where the ending is heard as a new beat, it is es; else s.",
+            "Can you hear an extra beat? Write es.",
+            "The e makes the ending sayable after a hissing sound.",
+            "es",
+            "s"),
+        right("brushes"),
+        right("books"),
+        under("crashes", "crashs"),
+        over("crabs", "crabes"));
   }
 
   @Override
@@ -57,7 +42,8 @@ final class PluralEs extends RuleAtUnit {
               id(),
               place.index(),
               Set.of("es"),
-              base + " ends in a hissing sound and the ending is a new beat: es is due"));
+              "s",
+              base + " ends in a hissing sound and the ending is a new beat, so es is due"));
     }
     return base.matches(".*[ey]")
         ? Optional.empty()
@@ -67,12 +53,6 @@ final class PluralEs extends RuleAtUnit {
                 place.index(),
                 Set.of("s"),
                 Set.of("es"),
-                base + " takes no new beat: s alone is due"));
-  }
-
-  @Override
-  public List<Example> examples() {
-    return List.of(
-        right("brushes"), right("books"), under("crashes", "crashs"), over("crabs", "crabes"));
+                base + " takes no new beat, so s alone is due"));
   }
 }

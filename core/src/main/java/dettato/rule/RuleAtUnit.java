@@ -3,12 +3,31 @@ package dettato.rule;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /** A rule that looks at one unit at a time. */
 abstract class RuleAtUnit implements SpellingRule {
+  private final About about;
+  private final List<Example> examples;
+
+  RuleAtUnit(About about, Example... examples) {
+    this.about = about;
+    this.examples = List.of(examples);
+  }
+
   /** The opportunity at this unit, empty when the rule has nothing to say there. */
   abstract Optional<Opportunity> at(Place place);
+
+  @Override
+  public final About about() {
+    return about;
+  }
+
+  @Override
+  public final List<Example> examples() {
+    return examples;
+  }
 
   @Override
   public final List<Opportunity> places(Word word) {
@@ -16,5 +35,13 @@ abstract class RuleAtUnit implements SpellingRule {
         .mapToObj(i -> at(new Place(word, i)))
         .flatMap(Optional::stream)
         .toList();
+  }
+
+  final Optional<Opportunity> due(Place place, Set<String> due, String plain, String why) {
+    return Optional.of(Opportunity.due(id(), place.index(), due, plain, why));
+  }
+
+  final Optional<Opportunity> notDue(Place place, Set<String> due, Set<String> over, String why) {
+    return Optional.of(Opportunity.notDue(id(), place.index(), due, over, why));
   }
 }

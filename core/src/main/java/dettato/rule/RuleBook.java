@@ -16,11 +16,33 @@ public final class RuleBook {
           new FinalJ(),
           new FinalDouble(),
           new COrK(),
+          new SoftC(),
+          new SoftG(),
           new SplitVowel(),
           new EndAi(),
+          new EndOi(),
+          new EndAu(),
+          new EndOu(),
+          new EndV(),
+          new EndY(),
+          new FinalLe(),
+          new Qu(),
+          new X(),
+          new Nk(),
+          new Wa(),
+          new Wor(),
+          new War(),
+          new ErEnd(),
+          new Tion(),
+          new IeEi(),
           new DoubleBeforeEnding(),
+          new DropE(),
+          new YToI(),
+          new PluralEs(),
+          new PluralSZ(),
+          new FToVes(),
           new PastEd(),
-          new PluralEs());
+          new KeepStem());
 
   private static final Map<String, SpellingRule> BY_ID =
       RULES.stream().collect(Collectors.toMap(SpellingRule::id, Function.identity()));
@@ -45,6 +67,14 @@ public final class RuleBook {
     return RULES.stream()
         .flatMap(r -> r.places(word).stream())
         .filter(p -> obeys(word, p))
+        .toList();
+  }
+
+  /** Places where a rule decides and this word does otherwise (much). */
+  public static List<Opportunity> exceptions(Word word) {
+    return RULES.stream()
+        .flatMap(r -> r.places(word).stream())
+        .filter(p -> !obeys(word, p))
         .toList();
   }
 

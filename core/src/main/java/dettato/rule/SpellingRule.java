@@ -5,23 +5,18 @@ import java.util.List;
 
 /** Says which grapheme a sound takes, from what stands around it. */
 public interface SpellingRule {
-  /** The stable id that records and exports use, such as final-j. */
-  String id();
+  /** What it is called and says. */
+  About about();
 
-  /** A few words for a list, such as "dge or ge at the end". */
-  String name();
+  /** The stable id, such as final-j. */
+  default String id() {
+    return about().id();
+  }
 
-  /** One line for a teacher. */
-  String says();
-
-  /** One line for a child. */
-  String saysToChild();
-
-  /** Why English does so, in a line. */
-  String reason();
-
-  /** The special spelling in short, such as "dge", and the plain one, such as "ge". */
-  List<String> contrast();
+  /** Whether it is a tendency only, so that a word against it is no exception to learn. */
+  default boolean isWeak() {
+    return false;
+  }
 
   /**
    * Every place in a word where the condition decides, whether or not this word obeys. A place

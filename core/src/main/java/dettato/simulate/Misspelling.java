@@ -3,7 +3,6 @@ package dettato.simulate;
 import dettato.rule.Opportunity;
 import dettato.rule.Outcome;
 import dettato.word.Segmentation;
-import dettato.word.Unit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -38,30 +37,30 @@ final class Misspelling {
 
   /** The word with the rule failed at one place. */
   static Optional<String> by(Opportunity place, Outcome kind, Segmentation cut) {
-    String grapheme = cut.unit(place.unit()).grapheme().text();
     if (kind == Outcome.OVER) {
       return place.over().stream()
           .max(Comparator.comparingInt(String::length).thenComparing(g -> g))
-          .map(g -> with(cut, place.unit(), g));
+          .map(g -> over(cut, place.unit(), g));
     }
-    return plain(place.rule(), grapheme, cut.unit(place.unit()))
-        .map(g -> with(cut, place.unit(), g));
+    return place.plain().isEmpty() && !place.under().contains("")
+        ? Optional.empty()
+        : Optional.of(with(cut, place.unit(), place.plain()));
   }
 
-  private static Optional<String> plain(String rule, String grapheme, Unit unit) {
-    return switch (rule) {
-      case "final-k" -> Optional.of("k");
-      case "final-ch" -> Optional.of("ch");
-      case "final-j" -> Optional.of(grapheme.equals("dg") ? "g" : "ge");
-      case "c-or-k" -> Optional.of("c");
-      case "end-ai" -> Optional.of("ai");
-      case "plural-es" -> Optional.of("s");
-      case "past-ed" -> Optional.of(unit.sound().isRun() ? "id" : unit.sound().id());
-      case "split-vowel" -> Optional.of(grapheme.substring(0, 1));
-      case "final-double", "double-before-ending" ->
-          Optional.of(grapheme.substring(0, grapheme.length() - 1));
-      default -> Optional.empty();
-    };
+  /** x and le spell the next sound too; an e is not written twice. */
+  private static String over(Segmentation cut, int unit, String grapheme) {
+    String next = cut.isLast(unit) ? "" : cut.unit(unit + 1).grapheme().text();
+    if (grapheme.equals("x") && next.equals("s") || grapheme.equals("le") && next.equals("l")) {
+      String marked = with(cut, unit, grapheme + "|");
+      int at = marked.indexOf('|');
+      return marked.substring(0, at) + marked.substring(at + 1 + next.length());
+    }
+    return with(
+        cut,
+        unit,
+        grapheme.endsWith("e") && next.startsWith("e")
+            ? grapheme.substring(0, grapheme.length() - 1)
+            : grapheme);
   }
 
   /** The word with one slip: a near letter, a letter left out or two turned round. */

@@ -86,8 +86,16 @@ public record Word(
     return region.isEmpty() || accent.id().startsWith("en-" + region.get().country());
   }
 
-  /** The unit at which the ending begins, or the number of units when there is none. */
+  /**
+   * The first unit that is wholly the ending's, or the number of units when there is none. A unit
+   * that both share (ve in leaves, ie in babies, ll in finally) belongs to the base.
+   */
   public int endingUnit() {
-    return join.map(j -> cut.unitAt(spelling().length() - j.ending().length())).orElse(cut.size());
+    if (join.isEmpty()) {
+      return cut.size();
+    }
+    int letter = spelling().length() - join.get().ending().length();
+    int unit = cut.unitAt(letter);
+    return cut.start(unit) < letter ? unit + 1 : unit;
   }
 }

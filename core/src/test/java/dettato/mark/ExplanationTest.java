@@ -11,42 +11,45 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ExplanationTest {
   @ParameterizedTest(name = "{0} written {1}: {2}")
   @CsvSource({
-    "lamp, lap, The sound of m is missing (nasal lost).",
-    "shelf, self, sh is not whole: s (letters missing).",
-    "thin, fin, f spells a near sound in place of th (th fronting).",
-    "desk, dosk, o spells another sound than e.",
-    "glum, gulum, u stands for no sound of the word.",
-    "burst, brust, Two neighbouring letters changed places.",
-    "sandpit, sand pit, There is a gap inside the word.",
-    "sail, sale, It is another word that sounds the same.",
-    "lamp, lap, It is another real word."
+    "lamp, lap, '/m/ (m) is left out: before a consonant it is easily missed.'",
+    "shelf, self, Of sh only s is written.",
+    "thin, fin, f for th: teeth on the lip where /θ/ has the tongue between the teeth.",
+    "desk, dosk, o spells another sound than /e/ (e).",
+    "glum, gulum, A vowel slipped in between two consonants: u before l.",
+    "burst, brust, The letters of ur changed places.",
+    "sandpit, sand pit, 'There is a gap inside the word, which is one.'",
+    "sail, sale, sale is another word that sounds the same.",
+    "lamp, lap, '/m/ (m) is left out: before a consonant it is easily missed.'"
   })
   void saysEachFactInOneSentence(String target, String attempt, String sentence) {
-    List<String> said = Explanation.of(Marking.mark(target, attempt));
+    List<String> said = Explanation.of(Marking.mark(target, attempt), Marking.BRITISH.accent());
     assertTrue(said.contains(sentence), said.toString());
   }
 
   @Test
   void saysAFactThatARuleDecidesOnlyOnce() {
-    List<String> said = Explanation.of(Marking.mark("clapping", "claping"));
+    List<String> said =
+        Explanation.of(Marking.mark("clapping", "claping"), Marking.BRITISH.accent());
     assertEquals(1, said.size(), said.toString());
     assertTrue(said.get(0).startsWith("The base clap ends in one stressed short vowel letter"));
   }
 
   @Test
   void saysASwapOnlyOnce() {
-    assertEquals(1, Explanation.of(Marking.mark("build", "biuld")).size());
+    assertEquals(
+        1, Explanation.of(Marking.mark("build", "biuld"), Marking.BRITISH.accent()).size());
   }
 
   @Test
   void saysNothingOfABlankPaper() {
-    assertEquals(List.of(), Explanation.of(Marking.mark("build", "")));
+    assertEquals(List.of(), Explanation.of(Marking.mark("build", ""), Marking.BRITISH.accent()));
   }
 
   @Test
   void endsEverySentence() {
     for (String attempt : List.of("smuge", "smog", "zmudje", "smudgee", "msudge", "s mudge", "q")) {
-      for (String sentence : Explanation.of(Marking.mark("smudge", attempt))) {
+      for (String sentence :
+          Explanation.of(Marking.mark("smudge", attempt), Marking.BRITISH.accent())) {
         assertTrue(sentence.endsWith("."), sentence);
         assertEquals(sentence.substring(0, 1), sentence.substring(0, 1).strip());
       }

@@ -6,6 +6,7 @@ import dettato.mark.SentenceMarker.Kind;
 import dettato.rule.Outcome;
 import dettato.word.Lexicon;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,15 +39,57 @@ class SentenceMarkerTest {
     assertEquals("final-j=UNDER", Marking.failures(word.mark().orElseThrow()));
   }
 
+  @ParameterizedTest(name = "{0} / {1}: {2}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "The gull sat. | the gull sat | capital-start=UNDER end-mark=UNDER",
+        "The gull sat. | The gull sat? | end-mark=UNDER",
+        "The gull sat. | The gull. sat. | end-mark=OVER",
+        "The gull sat. | The Gull sat. | capital-name=OVER",
+        "We saw Ada on Monday. | We saw ada on monday. | capital-name=UNDER",
+        "Ada and I sat. | Ada and i sat. | capital-i=UNDER",
+        "I can't see. | I cant see. | apostrophe=UNDER",
+        "I can't see. | I ca'nt see. | apostrophe=UNDER",
+        "The hens sat. | The hen's sat. | apostrophe=OVER",
+        "The gull sat. | Thegull sat. | word-space=UNDER",
+        "The seagull sat. | The sea gull sat. | word-space=OVER",
+        "The gull sat. | The sat gull. | word-order=UNDER",
+        "The gull sat. | The sat. | word-order=UNDER",
+        "The gull sat. | The gull gull sat. | word-order=UNDER",
+        "The gull sat. | The fish sat. | -",
+        "The gull sat. | The gul sat. | -",
+        "'\"Stop,\" said Ada.' | Stop said Ada. | speech-marks=UNDER",
+        "The gull sat. | The gull sat. | -"
+      })
+  void judgesEachConventionOnce(String target, String attempt, String failed) {
+    String found =
+        MARKER.mark(target, attempt).conventions().stream()
+            .filter(c -> c.outcome() == Outcome.UNDER || c.outcome() == Outcome.OVER)
+            .map(c -> c.rule() + "=" + c.outcome())
+            .collect(Collectors.joining(" "));
+    assertEquals(failed, found.isEmpty() ? "-" : found);
+  }
+
   @Test
-  void judgesCapitalAndEndMarkApartFromTheWords() {
-    var mark = MARKER.mark(TARGET, "the gull sat on the ledge");
+  void caseAndApostrophesSpoilNoWord() {
+    var mark = MARKER.mark("We saw Tom's boat.", "we saw toms Boat");
+    mark.words().forEach(w -> assertEquals(Result.RIGHT, w.mark().orElseThrow().result()));
     assertEquals(
-        List.of(
-            new SentenceMarker.Convention("capital-start", Outcome.UNDER),
-            new SentenceMarker.Convention("end-mark", Outcome.UNDER)),
-        mark.conventions());
-    assertEquals(Result.RIGHT, mark.words().get(0).mark().orElseThrow().result());
+        List.of("toms"),
+        mark.conventions().stream()
+            .filter(c -> c.rule().equals("apostrophe"))
+            .findFirst()
+            .orElseThrow()
+            .words());
+  }
+
+  @Test
+  void marksBothPartsOfJoinedWords() {
+    var joined = MARKER.mark("We saw a ledge.", "We saw alege.").words().get(2);
+    assertEquals("a ledge", joined.target());
+    assertEquals(Kind.JOINED, joined.kind());
+    assertEquals("final-j=UNDER", Marking.failures(joined.parts().get(1)));
   }
 
   @Test

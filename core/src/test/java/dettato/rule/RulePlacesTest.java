@@ -125,11 +125,11 @@ class RulePlacesTest {
   @ParameterizedTest
   @MethodSource("rules")
   void speaksToATeacherAndToAChild(SpellingRule rule) {
-    for (String said : List.of(rule.says(), rule.saysToChild(), rule.reason())) {
+    for (String said :
+        List.of(rule.about().says(), rule.about().saysToChild(), rule.about().reason())) {
       assertTrue(said.endsWith(".") || said.endsWith("?"), said);
     }
-    assertEquals(2, rule.contrast().size());
-    assertFalse(rule.name().isBlank());
+    assertFalse(rule.about().name().isBlank());
   }
 
   @Test
@@ -152,14 +152,14 @@ class RulePlacesTest {
 
   @Test
   void judgesByWhatIsDueAndWhatIsTooMuch() {
-    Opportunity due = Opportunity.due("final-j", 2, Set.of("dge"), "dge is due");
+    Opportunity due = Opportunity.due("final-j", 2, Set.of("dge"), "ge", "dge is due");
     assertEquals(Outcome.APPLIED, due.judge("dge", true));
     assertEquals(Outcome.UNDER, due.judge("ge", true));
     assertEquals(Outcome.UNTESTED, due.judge("t", false));
     Opportunity notDue = Opportunity.notDue("final-j", 2, Set.of("ge"), Set.of("dge"), "ge is due");
     assertEquals(Outcome.OVER, notDue.judge("dge", true));
     assertEquals(Outcome.UNTESTED, notDue.judge("x", true));
-    assertEquals(Outcome.UNDER, notDue.leftOutBy(Set.of("j")).judge("j", true));
+    assertEquals(Outcome.UNDER, notDue.leftOutBy("j").judge("j", true));
     assertThrows(
         IllegalArgumentException.class, () -> Opportunity.due("final-j", 0, Set.of(), "nothing"));
   }

@@ -109,7 +109,7 @@ class Insights {
         attempts.marked(of).stream().filter(m -> !m.date().isAfter(asOf)).toList();
     Map<Pupil, List<Standing>> standings = standings(of, asOf, marked);
     List<RuleHead> rules =
-        RuleBook.RULES.stream().map(r -> new RuleHead(r.id(), r.name())).toList();
+        RuleBook.RULES.stream().map(r -> new RuleHead(r.id(), r.about().name())).toList();
     List<MapRow> rows =
         of.pupils().stream()
             .map(
@@ -189,7 +189,7 @@ class Insights {
             .orElse(first.evidence().get(0));
     return new Group(
         rule.id(),
-        rule.name(),
+        rule.about().name(),
         first.kind(),
         members.stream().map(m -> m.getKey().name()).collect(Collectors.toList()),
         members.stream().mapToInt(m -> m.getValue().failures()).sum(),

@@ -47,11 +47,11 @@ class RuleController {
     RuleFigures figures = RuleFigures.of(rule, words);
     return new RuleView(
         rule.id(),
-        rule.name(),
-        rule.says(),
-        rule.saysToChild(),
-        rule.reason(),
-        rule.contrast(),
+        rule.about().name(),
+        rule.about().says(),
+        rule.about().saysToChild(),
+        rule.about().reason(),
+        List.of(rule.about().special(), rule.about().plain()),
         figures.holds(),
         figures.total(),
         figures.due().stream().limit(SHOWN).toList(),

@@ -62,7 +62,7 @@ public record MarkView(
                         r.outcome(),
                         r.at().unit(),
                         r.written(),
-                        RuleBook.of(r.rule()).name(),
+                        RuleBook.of(r.rule()).about().name(),
                         r.at().why()))
             .toList();
     return new MarkView(
@@ -76,7 +76,7 @@ public record MarkView(
         "/" + mark.readsAs() + "/",
         mark.realWord().map(Enum::name).orElse(null),
         mark.oddities(),
-        Explanation.of(mark));
+        Explanation.of(mark, accent));
   }
 
   private static UnitMarkView unit(Segmentation cut, int i, UnitMark mark, Accent accent) {

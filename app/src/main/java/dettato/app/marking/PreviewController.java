@@ -39,9 +39,13 @@ class PreviewController {
       @NotNull @Size(max = LONGEST) String attempt) {}
 
   record WordMark(
-      String target, String written, SentenceMarker.Kind kind, @Nullable MarkView mark) {}
+      String target,
+      String written,
+      SentenceMarker.Kind kind,
+      @Nullable MarkView mark,
+      List<MarkView> parts) {}
 
-  record Convention(String rule, Outcome outcome) {}
+  record Convention(String rule, Outcome outcome, List<String> words) {}
 
   record SentenceResult(List<WordMark> words, List<Convention> conventions) {}
 
@@ -77,9 +81,14 @@ class PreviewController {
                         w.kind(),
                         w.mark()
                             .map(m -> MarkView.of(m, w.target(), language.accent()))
-                            .orElse(null)))
+                            .orElse(null),
+                        w.parts().stream()
+                            .map(m -> MarkView.of(m, m.target().spelling(), language.accent()))
+                            .toList()))
             .toList(),
-        mark.conventions().stream().map(c -> new Convention(c.rule(), c.outcome())).toList());
+        mark.conventions().stream()
+            .map(c -> new Convention(c.rule(), c.outcome(), c.words()))
+            .toList());
   }
 
   private static MarkView mark(Pair pair, int index, Language language) {

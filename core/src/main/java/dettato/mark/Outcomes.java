@@ -1,0 +1,77 @@
+package dettato.mark;
+
+import dettato.rule.Opportunity;
+import dettato.rule.Outcome;
+import dettato.rule.RuleBook;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** What an attempt shows of each rule the word tests; one fact is told by one rule. */
+final class Outcomes {
+  /** Rules whose condition is the vowel right before. */
+  private static final Set<String> BY_VOWEL =
+      Set.of("final-k", "final-ch", "final-j", "final-double", "double-before-ending");
+
+  private Outcomes() {}
+
+  static List<RuleMark> untested(Target target) {
+    return target.opportunities.stream().map(o -> new RuleMark(o, Outcome.UNTESTED, "")).toList();
+  }
+
+  /**
+   * One mark for each opportunity. Where two rules fail at one unit, the later in the catalogue
+   * (those of joins) tells, and the other says nothing.
+   */
+  static List<RuleMark> of(Target target, UnitMark[] units) {
+    List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
+    for (Opportunity o : target.opportunities) {
+      UnitMark unit = units[o.unit()];
+      Outcome outcome = o.judge(unit.written(), unit.verdict().heard());
+      if (failed(outcome) && isUndone(o, outcome, units)) {
+        outcome = Outcome.UNTESTED;
+      }
+      if (failed(outcome)) {
+        silence(rules, o.unit());
+      }
+      rules.add(new RuleMark(o, outcome, unit.written()));
+    }
+    return rules;
+  }
+
+  /**
+   * Whether the vowel that the rule looks back at was itself spelled otherwise, in such a way that
+   * the rule fits what was written: cack for cake tells of the vowel, not of ck.
+   */
+  private static boolean isUndone(Opportunity o, Outcome outcome, UnitMark[] units) {
+    if (o.unit() == 0 || !BY_VOWEL.contains(o.rule())) {
+      return false;
+    }
+    UnitMark vowel = units[o.unit() - 1];
+    boolean shortNow = vowel.written().length() == 1 && "aeiou".contains(vowel.written());
+    return !vowel.verdict().represents() && shortNow == (outcome == Outcome.OVER);
+  }
+
+  private static void silence(List<RuleMark> rules, int unit) {
+    for (int i = 0; i < rules.size(); i++) {
+      RuleMark earlier = rules.get(i);
+      if (earlier.at().unit() == unit && failed(earlier.outcome())) {
+        rules.set(i, new RuleMark(earlier.at(), Outcome.UNTESTED, earlier.written()));
+      }
+    }
+  }
+
+  private static boolean failed(Outcome outcome) {
+    return outcome == Outcome.UNDER || outcome == Outcome.OVER;
+  }
+
+  /** Rules that the word is an exception to and the attempt kept all the same (mutch). */
+  static List<String> regularised(Target target, UnitMark[] units) {
+    return target.exceptions.stream()
+        .filter(o -> o.due().contains(units[o.unit()].written()))
+        .map(Opportunity::rule)
+        .filter(rule -> !RuleBook.of(rule).isWeak())
+        .distinct()
+        .toList();
+  }
+}

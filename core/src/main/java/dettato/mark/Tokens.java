@@ -1,0 +1,38 @@
+package dettato.mark;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.text.similarity.LevenshteinDistance;
+
+/** The words of a written sentence, and how far two of them are apart. */
+final class Tokens {
+  private static final LevenshteinDistance LETTERS = LevenshteinDistance.getDefaultInstance();
+
+  private Tokens() {}
+
+  /** Words as written, marks set aside; an apostrophe belongs to its word. */
+  static List<String> of(String sentence) {
+    return Arrays.stream(straight(sentence).split("[^\\p{L}\\p{M}\\p{N}']+"))
+        .map(w -> w.replaceAll("^'+|'+$", ""))
+        .filter(w -> !w.isEmpty())
+        .toList();
+  }
+
+  /** The same text with straight apostrophes and quotes. */
+  static String straight(String text) {
+    return text.replace('’', '\'').replace('‘', '\'').replace('“', '"').replace('”', '"');
+  }
+
+  /** Small letters without apostrophes. */
+  static String plain(String word) {
+    return word.toLowerCase(Locale.ROOT).replace("'", "");
+  }
+
+  /** Share of letters that differ, case and apostrophes aside, in [0, 1]. */
+  static double difference(String a, String b) {
+    String x = plain(a);
+    String y = plain(b);
+    return LETTERS.apply(x, y) / (double) Math.max(1, Math.max(x.length(), y.length()));
+  }
+}
