@@ -77,7 +77,7 @@ export const api = {
     data(
       client.PUT('/api/dictations/{id}/attempts', { params: { path: { id } }, body: { pupilId, itemId, written, state } }),
     ),
-  override: (id: number, result: 'RIGHT' | 'SOUND_ERROR' | 'READS_RIGHT' | 'READS_OTHERWISE', note: string) =>
+  override: (id: number, result: 'RIGHT' | 'SOUND_ERROR' | 'READS_RIGHT' | 'READS_OTHERWISE' | 'ABSENT', note: string) =>
     data(client.PUT('/api/attempts/{id}/override', { params: { path: { id } }, body: { result, note } })),
   rules: (accent: string) => data(client.GET('/api/rules', { params: { query: { accent } } })),
   candidates: (id: number, rule: string, taught: boolean, beats: number) =>

@@ -60,7 +60,9 @@ export const bage: Mark = {
   rules: [{ rule: 'final-j', outcome: 'UNDER', unit: 1, written: 'ge', name: 'dge or ge at the end', why: 'dge is due' }],
   readsAs: '/bædʒ/',
   oddities: [],
-  explanation: ['Dge is due. Written: ge (dge or ge at the end, left out where due).'],
+  facts: [{ kind: 'RULE', unit: 1, name: 'final-j', sentence: 'Dge is due; written: ge.' }],
+  confidence: 0.97,
+  rivals: [],
 }
 
 export function cell(pupilId: number, itemId: number, written: string, mark?: Mark): Cell {
@@ -73,6 +75,7 @@ export const rule: RuleView = {
   says: 'After a short vowel dge; else ge.',
   saysToChild: 'Short vowel? Write dge.',
   reason: 'No word ends in j.',
+  weak: false,
   contrast: ['dge', 'ge'],
   holds: 163,
   total: 168,

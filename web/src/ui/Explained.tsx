@@ -9,6 +9,9 @@ const RESULTS: Record<string, string> = {
   BLANK: 'nothing written',
 }
 
+/** Below this an explanation is a guess. */
+const UNSURE = 0.7
+
 /** What a mark says: the rules that failed, one sentence a fact, how the spelling reads. */
 export function Explained({ mark }: { mark: Mark }) {
   const broken = mark.rules.filter((r) => r.outcome === 'UNDER' || r.outcome === 'OVER')
@@ -19,9 +22,9 @@ export function Explained({ mark }: { mark: Mark }) {
           {r.name} · {r.outcome === 'OVER' ? 'put where not due' : 'left out where due'}
         </Tag>
       ))}
-      {mark.explanation.map((line) => (
-        <p key={line} className="text-[15px] leading-snug">
-          {line.replace(/ Written: .*$/, '')}
+      {mark.facts.map((fact) => (
+        <p key={fact.sentence} className="text-[15px] leading-snug">
+          {fact.sentence}
         </p>
       ))}
       <p className="text-[15px]">
@@ -32,8 +35,33 @@ export function Explained({ mark }: { mark: Mark }) {
             · reads <span className="font-ipa">{mark.readsAs}</span>
           </>
         ) : null}
+        {mark.confidence < UNSURE ? <span className="mute"> · not sure</span> : null}
       </p>
+      {mark.rivals.map((rival) => (
+        <Rival key={rival.sentences.join(' ')} mark={mark} rival={rival} />
+      ))}
     </>
+  )
+}
+
+/** Another explanation of the same letters, nearly as good; folded, since the first is the likelier. */
+function Rival({ mark, rival }: { mark: Mark; rival: Mark['rivals'][number] }) {
+  return (
+    <details className="text-sm w-full">
+      <summary className="cursor-pointer">It could also be …</summary>
+      <p className="font-word text-lg">
+        {rival.units.map((u, i) => (
+          <span key={i}>
+            {i > 0 ? ' · ' : ''}
+            {u.grapheme === u.written ? u.grapheme : `${u.grapheme} → ${u.written || '–'}`}
+          </span>
+        ))}
+      </p>
+      {rival.sentences.map((sentence) => (
+        <p key={sentence}>{sentence}</p>
+      ))}
+      <p className="mute">{mark.confidence < UNSURE ? 'Too close to call: look at the paper.' : 'Less likely than the first.'}</p>
+    </details>
   )
 }
 

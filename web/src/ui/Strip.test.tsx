@@ -5,7 +5,7 @@ import { Frames, MarkStrip, spokenMark, Strip, Written } from './Strip'
 
 const unit = (grapheme: string, written: string, verdict: MarkedUnit['verdict']): MarkedUnit => ({ grapheme, written, verdict, phoneme: grapheme })
 const mark: Mark = {
-  target: 'lamp', attempt: 'lapu', result: 'SOUND_ERROR', explanation: [], oddities: [], readsAs: '', rules: [], swapped: [],
+  target: 'lamp', attempt: 'lapu', result: 'SOUND_ERROR', facts: [], confidence: 1, rivals: [], oddities: [], readsAs: '', rules: [], swapped: [],
   units: [unit('l', 'l', 'EXACT'), unit('a', 'a', 'EXACT'), unit('m', '', 'MISSING'), unit('p', 'p', 'EXACT')],
   extra: [{ written: 'u', before: 4 }],
 }

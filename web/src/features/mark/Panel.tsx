@@ -41,28 +41,50 @@ export function Panel({
   )
 }
 
+const COUNTS = [
+  { as: 'marked', label: 'as marked' },
+  { as: 'RIGHT', label: 'as right' },
+  { as: 'ABSENT', label: 'not at all' },
+] as const
+
+/** The teacher's own word on it: kept, logged, and what the findings go by. */
 function Override({ cell, replace }: { cell: Cell; replace: (cell: Cell) => void }) {
   const [failure, setFailure] = useState('')
-  const asRight = cell.override === 'RIGHT'
-  const flip = async () => {
+  const now = cell.override === 'RIGHT' || cell.override === 'ABSENT' ? cell.override : 'marked'
+  const count = async ({ as, label }: (typeof COUNTS)[number]) => {
     try {
-      const result = asRight ? (cell.mark?.result as 'SOUND_ERROR' | 'READS_RIGHT' | 'READS_OTHERWISE') : 'RIGHT'
-      replace(await api.override(cell.attemptId, result, asRight ? 'as marked' : 'counted as right'))
+      const result = as === 'marked' ? (cell.mark?.result as 'SOUND_ERROR' | 'READS_RIGHT' | 'READS_OTHERWISE') : as
+      replace(await api.override(cell.attemptId, result, `counted ${label}`))
+      setFailure('')
     } catch (problem) {
       setFailure(problem instanceof Error ? problem.message : 'Try again.')
     }
   }
   return (
-    <>
-      <button type="button" className="btn btn-sm" onClick={() => void flip()}>
-        {asRight ? 'Go back to the mark' : 'I count it as right'}
-      </button>
+    <fieldset className="flex items-center gap-2 flex-wrap">
+      <legend className="sr-only">Count it</legend>
+      <span aria-hidden className="text-sm">
+        Count it
+      </span>
+      <span className="join">
+        {COUNTS.map((way) => (
+          <input
+            key={way.as}
+            type="radio"
+            name="count"
+            aria-label={way.label}
+            className="join-item btn btn-sm"
+            checked={now === way.as}
+            onChange={() => void count(way)}
+          />
+        ))}
+      </span>
       {failure ? (
         <p role="alert" className="text-error text-sm">
           {failure}
         </p>
       ) : null}
-    </>
+    </fieldset>
   )
 }
 

@@ -63,6 +63,7 @@ function Rule({ rule }: { rule: RuleView }) {
             {rule.holds} of {rule.total}
           </strong>{' '}
           words keep it.{' '}
+          {rule.weak ? <em>A weak rule: it says what to try first, no more. </em> : null}
           {rule.exceptions.length > 0 ? (
             <>
               Not: <span className="font-word">{rule.exceptions.join(', ')}</span>

@@ -78,6 +78,11 @@ public final class RuleBook {
         .toList();
   }
 
+  /** How many places of a word break a rule, weak rules aside. */
+  public static long broken(Word word) {
+    return exceptions(word).stream().filter(p -> !of(p.rule()).isWeak()).count();
+  }
+
   /** Whether the word's own grapheme is due at a place; if not, the word is an exception. */
   static boolean obeys(Word word, Opportunity place) {
     return place.due().contains(word.cut().unit(place.unit()).grapheme().text());

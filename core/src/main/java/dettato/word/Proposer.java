@@ -19,16 +19,16 @@ import org.jspecify.annotations.Nullable;
  * correspondence follows which, made from the lexicon itself.
  *
  * <p>Source: joint-sequence models of letters and sounds, Bisani and Ney, Speech Communication
- * 50(5), 2008; trigrams of correspondences, smoothed as in Witten and Bell 1991; a split digraph
- * closes at the first e after its consonants. Search by beam, time O(letters × beam × listed
- * correspondences of a letter).
+ * 50(5), 2008; runs of four correspondences, see {@link NGrams}; a split digraph closes at the
+ * first e after its consonants. Search by beam, time O(letters × beam × listed correspondences of a
+ * letter).
  */
 public final class Proposer {
   private static final int BEAM = 80;
   private static final int LONGEST = 40;
   private static final int MOST_CROSSED = 2;
 
-  private final Trigrams trigrams = new Trigrams();
+  private final NGrams pairs;
   private final Map<Character, List<Integer>> byFirstLetter = new HashMap<>();
   private final List<Correspondence> all = Correspondences.all();
 
@@ -39,9 +39,9 @@ public final class Proposer {
    */
   public record Proposal(Segmentation cut, double confidence) {}
 
-  /** A reading begun: the last two correspondences, and the split digraph that is still open. */
+  /** A reading begun: the last correspondences, and the split digraph that is still open. */
   private record Path(
-      @Nullable Path before, int last, int beforeLast, int crossed, double score, int length) {
+      @Nullable Path before, int last, int crossed, long history, double score, int length) {
     boolean isOpen() {
       return crossed >= 0;
     }
@@ -59,13 +59,17 @@ public final class Proposer {
           .computeIfAbsent(all.get(i).grapheme().head().charAt(0), c -> new ArrayList<>())
           .add(i);
     }
-    for (Word word : words) {
-      int[] used =
-          word.cut().units().stream()
-              .mapToInt(u -> ids.getOrDefault(key(u.sound(), u.grapheme().text()), -1))
-              .toArray();
-      trigrams.add(used);
-    }
+    this.pairs =
+        new NGrams(
+            4,
+            words.stream()
+                .map(
+                    w ->
+                        w.cut().units().stream()
+                            .mapToInt(
+                                u -> ids.getOrDefault(key(u.sound(), u.grapheme().text()), -1))
+                            .toArray())
+                .toList());
   }
 
   /** The one that learnt from the whole lexicon, made when first asked for. */
@@ -129,7 +133,7 @@ public final class Proposer {
     for (int i = 0; i <= letters.length(); i++) {
       at.add(new ArrayList<>());
     }
-    at.get(0).add(new Path(null, Trigrams.EDGE, Trigrams.EDGE, -1, 0, 0));
+    at.get(0).add(new Path(null, NGrams.EDGE, -1, NGrams.START, 0, 0));
     for (int i = 0; i < letters.length(); i++) {
       for (Path path : best(at.get(i))) {
         extend(letters, i, path, at);
@@ -139,14 +143,14 @@ public final class Proposer {
   }
 
   private Path end(Path p) {
-    double score = p.score + trigrams.log(p.beforeLast, p.last, Trigrams.EDGE);
-    return new Path(p.before, p.last, p.beforeLast, -1, score, p.length);
+    double score = p.score + pairs.log(p.history, NGrams.EDGE);
+    return new Path(p.before, p.last, -1, p.history, score, p.length);
   }
 
   private void extend(String letters, int i, Path path, List<List<Path>> at) {
     if (path.crossed > 0 && letters.charAt(i) == 'e') {
       at.get(i + 1)
-          .add(new Path(path.before, path.last, path.beforeLast, -1, path.score, path.length));
+          .add(new Path(path.before, path.last, -1, path.history, path.score, path.length));
       return;
     }
     for (int id : byFirstLetter.getOrDefault(letters.charAt(i), List.of())) {
@@ -157,9 +161,10 @@ public final class Proposer {
       if (!letters.startsWith(head, i) || path.isOpen() && !mayCross) {
         continue;
       }
-      double score = path.score + trigrams.log(path.beforeLast, path.last, id);
+      double score = path.score + pairs.log(path.history, id);
       int crossed = split ? 0 : path.isOpen() ? path.crossed + 1 : -1;
-      at.get(i + head.length()).add(new Path(path, id, path.last, crossed, score, path.length + 1));
+      at.get(i + head.length())
+          .add(new Path(path, id, crossed, NGrams.after(path.history, id), score, path.length + 1));
     }
   }
 

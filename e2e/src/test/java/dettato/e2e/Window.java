@@ -72,6 +72,10 @@ final class Window implements AutoCloseable {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
+  com.microsoft.playwright.Locator radio(String name) {
+    return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
   com.microsoft.playwright.Locator link(String name) {
     return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
   }

@@ -241,7 +241,7 @@ public class Attempts {
         item == null ? 0 : item,
         row.written(),
         State.valueOf(row.state()),
-        mark(row, language).map(m -> MarkView.of(m, row.target(), language.accent())).orElse(null),
+        mark(row, language).map(m -> MarkView.of(m, row.target(), language)).orElse(null),
         own == null ? null : own.result());
   }
 
@@ -249,11 +249,7 @@ public class Attempts {
     State state = State.valueOf(row.state());
     String derived =
         mark.map(MarkRow::result).orElse(state == State.ABSENT ? Result.ABSENT.name() : "");
-    boolean asRight = own != null && own.result().equals(Result.RIGHT.name());
-    List<MarkRow.RuleOutcome> outcomes =
-        mark.map(MarkRow::outcomes).orElse(List.of()).stream()
-            .map(o -> asRight ? new MarkRow.RuleOutcome(o.rule(), o.side(), Outcome.APPLIED) : o)
-            .toList();
+    List<MarkRow.RuleOutcome> outcomes = mark.map(MarkRow::outcomes).orElse(List.of());
     return new Marked(
         row.pupilId(),
         row.writtenOn(),
@@ -261,7 +257,19 @@ public class Attempts {
         row.written(),
         state,
         own == null ? derived : own.result(),
-        outcomes);
+        own == null ? outcomes : counted(outcomes, Result.valueOf(own.result())));
+  }
+
+  /** What an attempt says of the rules when the teacher has judged it herself. */
+  private static List<MarkRow.RuleOutcome> counted(List<MarkRow.RuleOutcome> outcomes, Result own) {
+    return switch (own) {
+      case RIGHT ->
+          outcomes.stream()
+              .map(o -> new MarkRow.RuleOutcome(o.rule(), o.side(), Outcome.APPLIED))
+              .toList();
+      case BLANK, ABSENT -> List.of();
+      case READS_RIGHT, READS_OTHERWISE, SOUND_ERROR -> outcomes;
+    };
   }
 
   /** Marks anew the attempts at these words, whose cut has changed. */

@@ -1,7 +1,10 @@
 package dettato.app.marking;
 
+import dettato.app.language.Language;
+import dettato.mark.Certainty;
 import dettato.mark.Explanation;
 import dettato.mark.Extra;
+import dettato.mark.Fact;
 import dettato.mark.Mark;
 import dettato.mark.UnitMark;
 import dettato.mark.Verdict;
@@ -20,7 +23,9 @@ import org.jspecify.annotations.Nullable;
  *     letters are in one unit
  * @param readsAs IPA between slashes
  * @param realWord HOMOPHONE or ANOTHER when another word of the lexicon was written
- * @param explanation plain sentences, one a fact
+ * @param facts what the attempt shows, each told once in a plain sentence
+ * @param confidence how often an explanation as clear as this is the right one, in [0, 1]
+ * @param rivals other explanations that are nearly as good, the nearest first
  */
 public record MarkView(
     String target,
@@ -33,7 +38,9 @@ public record MarkView(
     String readsAs,
     @Nullable String realWord,
     List<String> oddities,
-    List<String> explanation) {
+    List<Fact> facts,
+    double confidence,
+    List<RivalMark> rivals) {
 
   /** One unit of the target and what was written for it. */
   public record UnitMarkView(
@@ -47,12 +54,12 @@ public record MarkView(
   public record RuleMarkView(
       String rule, Outcome outcome, int unit, String written, String name, String why) {}
 
-  public static MarkView of(Mark mark, String target, Accent accent) {
-    Segmentation cut = mark.target().cut();
-    List<UnitMarkView> units =
-        IntStream.range(0, cut.size())
-            .mapToObj(i -> unit(cut, i, mark.units().get(i), accent))
-            .toList();
+  /** Another explanation of the same letters. */
+  public record RivalMark(List<UnitMarkView> units, List<String> sentences) {}
+
+  public static MarkView of(Mark mark, String target, Language language) {
+    Accent accent = language.accent();
+    Certainty certainty = language.marker().certainty(mark);
     List<RuleMarkView> rules =
         mark.rules().stream()
             .map(
@@ -69,14 +76,25 @@ public record MarkView(
         target,
         mark.attempt(),
         mark.result().name(),
-        units,
+        units(mark, accent),
         mark.extras(),
         mark.swaps().stream().map(s -> List.of(s.first(), s.second())).toList(),
         rules,
         "/" + mark.readsAs() + "/",
         mark.realWord().map(Enum::name).orElse(null),
         mark.oddities(),
-        Explanation.of(mark, accent));
+        Explanation.facts(mark, accent),
+        certainty.confidence(),
+        certainty.rivals().stream()
+            .map(r -> new RivalMark(units(r, accent), Explanation.of(r, accent)))
+            .toList());
+  }
+
+  private static List<UnitMarkView> units(Mark mark, Accent accent) {
+    Segmentation cut = mark.target().cut();
+    return IntStream.range(0, cut.size())
+        .mapToObj(i -> unit(cut, i, mark.units().get(i), accent))
+        .toList();
   }
 
   private static UnitMarkView unit(Segmentation cut, int i, UnitMark mark, Accent accent) {

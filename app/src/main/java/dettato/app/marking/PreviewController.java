@@ -79,11 +79,9 @@ class PreviewController {
                         w.target(),
                         w.written(),
                         w.kind(),
-                        w.mark()
-                            .map(m -> MarkView.of(m, w.target(), language.accent()))
-                            .orElse(null),
+                        w.mark().map(m -> MarkView.of(m, w.target(), language)).orElse(null),
                         w.parts().stream()
-                            .map(m -> MarkView.of(m, m.target().spelling(), language.accent()))
+                            .map(m -> MarkView.of(m, m.target().spelling(), language))
                             .toList()))
             .toList(),
         mark.conventions().stream()
@@ -96,7 +94,7 @@ class PreviewController {
       return MarkView.of(
           language.marker().mark(language.word(pair.target()), pair.attempt()),
           pair.target(),
-          language.accent());
+          language);
     } catch (IllegalArgumentException e) {
       throw Problem.badRequest("pairs[" + index + "].target: " + e.getMessage());
     }
