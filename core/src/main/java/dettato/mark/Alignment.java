@@ -20,6 +20,7 @@ final class Alignment {
   static final int MISSING = 3;
   static final int EXTRA = 4;
   static final int MERGED = 5;
+  static final int AROUND = 6;
 
   /** No move at all: nothing is kept out. */
   static final long NO_MOVE = -1;
@@ -182,6 +183,9 @@ final class Alignment {
             swap(unit, letter, at);
             merge(unit, letter, at);
           }
+          if (letter < lastLetter && unit + 2 < lastUnit) {
+            around(unit, letter, at);
+          }
           relax(at, width, cost[at] + units[unit].missing, MISSING, 1, 0, 0);
         }
         if (letter < lastLetter) {
@@ -273,6 +277,27 @@ final class Alignment {
         && letters.startsWith(second, letter)
         && letters.startsWith(first, letter + second.length())) {
       relax(at, 2 * width + taken, cost[at] + Costs.SWAP, SWAP, 2, taken, second.length());
+    }
+  }
+
+  /** Two consonants that changed places around the unit between them: saw for was. */
+  private void around(int unit, int letter, int at) {
+    if (units[unit].vowel || units[unit + 2].vowel) {
+      return;
+    }
+    String first = units[unit].grapheme;
+    String middle = units[unit + 1].grapheme;
+    String last = units[unit + 2].grapheme;
+    if (letters.charAt(letter) == last.charAt(0)
+        && !first.equals(last)
+        && letters.startsWith(last, letter)
+        && letters.startsWith(middle, letter + last.length())
+        && letters.startsWith(first, letter + last.length() + middle.length())) {
+      int taken = first.length() + middle.length() + last.length();
+      if (letter + taken <= lastLetter) {
+        int inner = last.length() | middle.length() << 4;
+        relax(at, 3 * width + taken, cost[at] + Costs.SWAP_AROUND, AROUND, 3, taken, inner);
+      }
     }
   }
 

@@ -22,6 +22,7 @@ final class Costs {
   static final int EXTRA = of("extra");
   static final int EXTRA_E = of("extra-e");
   static final int SWAP = of("swap");
+  static final int SWAP_AROUND = of("swap-around");
   static final int MERGED = of("merged");
   static final int SPLIT_ADDED = of("split-added");
 

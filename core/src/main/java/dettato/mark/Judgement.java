@@ -121,6 +121,7 @@ final class Judgement {
         case Alignment.MATCH -> matched(unit, letter, letter + Alignment.letters(move));
         case Alignment.SPLIT -> split(unit, letter, Alignment.inner(move));
         case Alignment.SWAP -> swapped(unit, letter, Alignment.inner(move));
+        case Alignment.AROUND -> around(unit, letter, Alignment.inner(move));
         case Alignment.MERGED -> merged(unit, letter, letter + Alignment.letters(move));
         case Alignment.MISSING -> missing(unit);
         default -> extra(unit, letter);
@@ -149,6 +150,14 @@ final class Judgement {
     set(unit + 1, second, letter);
     set(unit, first, letter + secondLength);
     swaps.add(new Swap(unit, unit + 1));
+  }
+
+  private void around(int unit, int letter, int inner) {
+    int middle = letter + (inner & 15);
+    set(unit + 2, target.units[unit + 2].grapheme, letter);
+    set(unit + 1, target.units[unit + 1].grapheme, middle);
+    set(unit, target.units[unit].grapheme, middle + (inner >> 4));
+    swaps.add(new Swap(unit, unit + 2));
   }
 
   /** One grapheme that spells two units: x for ck and s. */
@@ -210,14 +219,15 @@ final class Judgement {
   /**
    * A legal spelling of the sound that cannot be read so at this place is no alternative there: it
    * is what is left of the right grapheme, a vowel letter by its name, or a near sound's. Where a
-   * rule names the form (cit for kit) it stays an alternative.
+   * rule names the form (cit for kit), or one letter stands for a short vowel as it does in most words (bisicle for bicycle),
+   * it stays an alternative.
    */
   private static int outOfContext(UnitForms forms, String written, int form) {
     if (forms.isDamaged(written)) {
       String name = forms.damage(written, forms.unit.grapheme().isSplit());
       return Form.of(Verdict.PARTIAL, Costs.PARTIAL, name);
     }
-    if (forms.isNamedByRule(written)) {
+    if (forms.isNamedByRule(written) || forms.isShortVowelBy(written)) {
       return form;
     }
     int near = forms.near(written);
@@ -232,6 +242,7 @@ final class Judgement {
         : form;
   }
 
+  /** A homophone reads right, and another real word reads as itself, whatever its letters may say. */
   private Result result(Optional<Mark.RealWord> real) {
     if (real.isPresent() && real.get() == Mark.RealWord.HOMOPHONE) {
       return Result.READS_RIGHT;
@@ -245,7 +256,10 @@ final class Judgement {
     if (!allHeard) {
       return Result.SOUND_ERROR;
     }
-    return allLegal && readsRight() ? Result.READS_RIGHT : Result.READS_OTHERWISE;
+    boolean readsAsAnother = real.isPresent();
+    return allLegal && !readsAsAnother && readsRight()
+        ? Result.READS_RIGHT
+        : Result.READS_OTHERWISE;
   }
 
   /** A unit as the model has it counts as read right also where the rules fail the model itself. */

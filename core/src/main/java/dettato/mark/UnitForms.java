@@ -2,6 +2,7 @@ package dettato.mark;
 
 import dettato.rule.Opportunity;
 import dettato.sound.Correspondence;
+import dettato.sound.Grapheme;
 import dettato.sound.Correspondences;
 import dettato.sound.Sound;
 import dettato.word.Readings;
@@ -34,8 +35,12 @@ final class UnitForms {
     this.exact = shared.readings(grapheme);
     Map<Integer, Integer> forms = new HashMap<>();
     Map<Integer, Integer> outOfPlace = new HashMap<>();
-    damaged(outOfPlace);
-    damaged(forms);
+    damaged()
+        .forEach(
+            (text, form) -> {
+              SoundForms.cheapest(outOfPlace, Form.pack(text), form);
+              keep(forms, text, form);
+            });
     lookAlikes(forms);
     halfRuns(forms);
     opportunities.forEach(o -> ruleForms(o, forms));
@@ -87,7 +92,9 @@ final class UnitForms {
         && (isSubsequence(written, letters) || isTransposed(written, letters));
   }
 
-  private void damaged(Map<Integer, Integer> forms) {
+  /** What may be left of the grapheme, with its form. */
+  private Map<String, Integer> damaged() {
+    Map<String, Integer> forms = new HashMap<>();
     String letters = unit.grapheme().letters();
     int subsets = letters.length() < 2 ? 0 : 1 << letters.length();
     boolean split = unit.grapheme().isSplit();
@@ -97,10 +104,10 @@ final class UnitForms {
         kept.append((subset >> i & 1) == 1 ? letters.substring(i, i + 1) : "");
       }
       String name = damage(kept.toString(), split);
-      keep(forms, kept.toString(), Form.of(Verdict.PARTIAL, Costs.PARTIAL, name));
+      forms.put(kept.toString(), Form.of(Verdict.PARTIAL, Costs.PARTIAL, name));
     }
     if (split) {
-      keep(forms, letters, Form.of(Verdict.PARTIAL, Costs.PARTIAL, "swapped"));
+      forms.put(letters, Form.of(Verdict.PARTIAL, Costs.PARTIAL, "swapped"));
     }
     for (int i = 0; i + 1 < letters.length() && !split; i++) {
       String turned =
@@ -109,9 +116,10 @@ final class UnitForms {
               + letters.charAt(i)
               + letters.substring(i + 2);
       if (!turned.equals(letters)) {
-        keep(forms, turned, Form.of(Verdict.PARTIAL, Costs.PARTIAL, "swapped"));
+        forms.putIfAbsent(turned, Form.of(Verdict.PARTIAL, Costs.PARTIAL, "swapped"));
       }
     }
+    return forms;
   }
 
   /** What is left of the grapheme: an open split digraph, a letter by its name, or just a part. */
@@ -154,6 +162,15 @@ final class UnitForms {
   /** Whether a rule that decides here names this spelling, as too much or as too little. */
   boolean isNamedByRule(String written) {
     return ruleForms.contains(written);
+  }
+
+  /** Whether it is a common letter for the unit's short vowel. */
+  boolean isShortVowelBy(String written) {
+    return written.length() == 1
+        && unit.sound().kind() == Sound.Kind.SHORT
+        && Correspondences.find(unit.sound(), new Grapheme(written))
+            .filter(c -> c.use() == Correspondence.Use.COMMON)
+            .isPresent();
   }
 
   /** A run of two sounds of which only one is spelled, and /əl/ spelled as a vowel. */

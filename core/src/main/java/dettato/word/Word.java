@@ -88,7 +88,7 @@ public record Word(
 
   /**
    * The first unit that is wholly the ending's, or the number of units when there is none. A unit
-   * that both share (ve in leaves, ie in babies, ll in finally) belongs to the base.
+   * that both share (ve in leaves, i_e in knives, ie in babies, ll in finally) belongs to the base.
    */
   public int endingUnit() {
     if (join.isEmpty()) {
@@ -96,6 +96,9 @@ public record Word(
     }
     int letter = spelling().length() - join.get().ending().length();
     int unit = cut.unitAt(letter);
+    if (cut.silentE(unit) == letter) {
+      return cut.unitAt(letter + 1);
+    }
     return cut.start(unit) < letter ? unit + 1 : unit;
   }
 }

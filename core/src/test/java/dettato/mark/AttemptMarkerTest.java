@@ -31,6 +31,16 @@ class AttemptMarkerTest {
         List.of(mark.result().name(), Marking.faults(mark), Marking.failures(mark)));
   }
 
+  @ParameterizedTest(name = "{0} written \"{1}\" is {2} in American English")
+  @CsvFileSource(resources = "golden-us.csv", numLinesToSkip = 1)
+  void marksAmericanEnglishAsAgreedByEye(
+      String target, String attempt, String result, String faults, String rules) {
+    Mark mark = Marking.mark(Marking.AMERICAN, target, attempt);
+    assertEquals(
+        List.of(result, faults, rules),
+        List.of(mark.result().name(), Marking.faults(mark), Marking.failures(mark)));
+  }
+
   static Stream<Arguments> examples() {
     return RuleBook.RULES.stream().flatMap(r -> r.examples().stream().map(e -> Arguments.of(r, e)));
   }
