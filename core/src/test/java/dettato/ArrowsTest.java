@@ -45,7 +45,7 @@ class ArrowsTest {
           .whereLayer("mark")
           .mayOnlyAccessLayers("table", "rule", "word", "sound")
           .whereLayer("diagnose")
-          .mayOnlyAccessLayers("mark", "rule")
+          .mayOnlyAccessLayers("mark", "rule", "word", "sound")
           .whereLayer("plan")
           .mayOnlyAccessLayers("table", "diagnose", "spell", "rule", "word", "sound")
           .whereLayer("find")

@@ -2,7 +2,6 @@ package dettato.diagnose;
 
 import dettato.rule.Outcome;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -11,20 +10,17 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.commons.numbers.gamma.RegularizedBeta;
 
 /**
  * Tells a slip from a pattern, for one child. A pattern needs failures on different words and a
  * high probability that the child's true rate of success is below what counts as secure.
- *
- * <p>Source: the Beta-binomial model (Gelman et al., Bayesian Data Analysis, 3rd ed., 2.4), each
- * opportunity weighted by its age.
  */
 public final class Diagnosis {
   private static final int ENOUGH = 3;
 
   private final Settings settings;
   private final LocalDate asOf;
+  private final Belief belief;
 
   /**
    * @param asOf the day it is made; later evidence is left out
@@ -32,6 +28,7 @@ public final class Diagnosis {
   public Diagnosis(Settings settings, LocalDate asOf) {
     this.settings = settings;
     this.asOf = asOf;
+    this.belief = new Belief(settings, asOf);
   }
 
   /**
@@ -40,10 +37,16 @@ public final class Diagnosis {
   public List<Standing> standings(Collection<Evidence> evidence) {
     Map<String, List<Evidence>> byRule =
         evidence.stream()
-            .filter(e -> !e.date().isAfter(asOf) && e.outcome() != Outcome.UNTESTED)
+            .filter(e -> !e.date().isAfter(asOf))
             .collect(Collectors.groupingBy(Evidence::rule, TreeMap::new, Collectors.toList()));
-    return byRule.values().stream()
-        .map(this::standing)
+    List<Standing> each =
+        byRule.values().stream()
+            .map(all -> all.stream().filter(e -> e.outcome() != Outcome.UNTESTED).toList())
+            .filter(tested -> !tested.isEmpty())
+            .map(this::standing)
+            .toList();
+    return each.stream()
+        .map(s -> SharedFailures.settle(s, each, byRule))
         .sorted(
             Comparator.comparing(Standing::state)
                 .thenComparing(Standing::probability, Comparator.reverseOrder())
@@ -77,9 +80,11 @@ public final class Diagnosis {
       return Optional.empty();
     }
     List<Evidence> failures = tested.stream().filter(e -> e.fails(failure)).toList();
-    double probability = belowSecure(tested, failure);
+    double probability =
+        belief.belowSecure(
+            tested.stream().map(e -> new Belief.Trial(e.date(), e.fails(failure))).toList());
     long words = failures.stream().map(Evidence::target).distinct().count();
-    boolean pattern = words >= settings.differentWords() && probability > settings.sure();
+    boolean pattern = belief.isPattern(words, probability);
     Standing.State state =
         pattern
             ? Standing.State.PATTERN
@@ -110,36 +115,12 @@ public final class Diagnosis {
         under.wouldChange());
   }
 
-  private double belowSecure(List<Evidence> tested, Outcome failure) {
-    double successes = settings.priorSuccesses();
-    double failures = settings.priorFailures();
-    for (Evidence e : tested) {
-      double age = Math.max(0, ChronoUnit.DAYS.between(e.date(), asOf));
-      double weight = Math.pow(0.5, age / settings.halfLifeDays());
-      successes += e.fails(failure) ? 0 : weight;
-      failures += e.fails(failure) ? weight : 0;
-    }
-    return RegularizedBeta.value(settings.secure(), successes, failures);
-  }
-
   private String wouldChange(Standing.State state, int tested, int failed) {
     return switch (state) {
-      case PATTERN -> successesToClear(tested, failed) + " right in a row would clear it";
+      case PATTERN -> belief.successesToClear(tested, failed) + " right in a row would clear it";
       case SLIP -> "another word that fails the same way could make it a pattern";
       case SECURE -> "failures on " + settings.differentWords() + " different words";
       case NOT_ENOUGH -> "at least " + (ENOUGH - tested) + " more words that test it";
     };
-  }
-
-  /** How many further successes, all counted in full, bring the probability under the limit. */
-  private int successesToClear(int tested, int failed) {
-    int more = 0;
-    double failures = settings.priorFailures() + failed;
-    double successes = settings.priorSuccesses() + tested - failed;
-    while (more < 99
-        && RegularizedBeta.value(settings.secure(), successes + more, failures) > settings.sure()) {
-      more++;
-    }
-    return Math.max(1, more);
   }
 }

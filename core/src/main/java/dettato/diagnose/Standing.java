@@ -49,6 +49,19 @@ public record Standing(
     }
   }
 
+  /** The same evidence, as no more than a slip, since another rule's pattern explains it. */
+  Standing explainedBy(String other) {
+    return new Standing(
+        rule,
+        State.SLIP,
+        kind,
+        probability,
+        opportunities,
+        failures,
+        evidence,
+        "failures in words that the pattern with " + other + " does not explain");
+  }
+
   public boolean isPattern() {
     return state == State.PATTERN;
   }

@@ -219,8 +219,8 @@ final class Judgement {
   /**
    * A legal spelling of the sound that cannot be read so at this place is no alternative there: it
    * is what is left of the right grapheme, a vowel letter by its name, or a near sound's. Where a
-   * rule names the form (cit for kit), or one letter stands for a short vowel as it does in most words (bisicle for bicycle),
-   * it stays an alternative.
+   * rule names the form (cit for kit), or one letter stands for a short vowel as it does in most
+   * words (bisicle for bicycle), it stays an alternative.
    */
   private static int outOfContext(UnitForms forms, String written, int form) {
     if (forms.isDamaged(written)) {
@@ -242,7 +242,9 @@ final class Judgement {
         : form;
   }
 
-  /** A homophone reads right, and another real word reads as itself, whatever its letters may say. */
+  /**
+   * A homophone reads right, and another real word reads as itself, whatever its letters may say.
+   */
   private Result result(Optional<Mark.RealWord> real) {
     if (real.isPresent() && real.get() == Mark.RealWord.HOMOPHONE) {
       return Result.READS_RIGHT;

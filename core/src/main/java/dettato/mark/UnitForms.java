@@ -2,8 +2,8 @@ package dettato.mark;
 
 import dettato.rule.Opportunity;
 import dettato.sound.Correspondence;
-import dettato.sound.Grapheme;
 import dettato.sound.Correspondences;
+import dettato.sound.Grapheme;
 import dettato.sound.Sound;
 import dettato.word.Readings;
 import dettato.word.Unit;

@@ -40,7 +40,10 @@ final class FToVes extends RuleAtUnit {
                   place.index(),
                   Set.of(place.grapheme()),
                   "the f of " + base + " turns to v before the ending, so v is due")
-              .leftOutBy(place.spelled(Set.of("ve")) ? new String[] {"f", "fe", "ff"} : new String[] {"f", "ff"}));
+              .leftOutBy(
+                  place.spelled(Set.of("ve"))
+                      ? new String[] {"f", "fe", "ff"}
+                      : new String[] {"f", "ff"}));
     }
     return place.sound().equals("f")
         ? notDue(

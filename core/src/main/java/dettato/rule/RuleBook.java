@@ -3,6 +3,7 @@ package dettato.rule;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -62,6 +63,17 @@ public final class RuleBook {
     return rule;
   }
 
+  private static final Set<String> JOINS =
+      Set.of(
+          "double-before-ending",
+          "drop-e",
+          "y-to-i",
+          "plural-es",
+          "plural-s-z",
+          "f-to-ves",
+          "past-ed",
+          "keep-stem");
+
   /** Where rules decide in a word: places the word itself obeys, left to right within each rule. */
   public static List<Opportunity> opportunities(Word word) {
     return RULES.stream()
@@ -76,6 +88,11 @@ public final class RuleBook {
         .flatMap(r -> r.places(word).stream())
         .filter(p -> !obeys(word, p))
         .toList();
+  }
+
+  /** Whether the rule is about joining an ending, or the parts of a word. */
+  public static boolean joins(String rule) {
+    return JOINS.contains(rule);
   }
 
   /** How many places of a word break a rule, weak rules aside. */

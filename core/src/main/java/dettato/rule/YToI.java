@@ -49,17 +49,24 @@ final class YToI extends RuleAtUnit {
               .leftOutBy("y", "ye", "ey"));
     }
     boolean stays = join.get().change() == Join.Change.NONE && place.grapheme().endsWith("y");
-    return stays
+    return stays && !tooMuch(place, join.get()).isEmpty()
         ? notDue(place, Set.of(place.grapheme()), tooMuch(place, join.get()), why(base, before))
         : Optional.empty();
   }
 
+  /**
+   * Before -s a child writes ies, before -ed ied; before other endings i alone is end-ai's or
+   * end-oi's.
+   */
   private static Set<String> tooMuch(Place place, Join join) {
     String stem = place.grapheme().substring(0, place.grapheme().length() - 1);
-    if (join.ending().equals("s") || join.ending().equals("es")) {
-      return new HashSet<>(List.of(stem + "ie", "ie"));
-    }
-    return join.ending().equals("ing") ? Set.of(stem + "i") : Set.of(stem + "i", stem + "ie");
+    boolean team = place.grapheme().length() > 1;
+    return switch (join.ending()) {
+      case "s", "es" -> new HashSet<>(List.of(stem + "ie", "ie"));
+      case "ing" -> team ? Set.of() : Set.of("i");
+      case "ed" -> Set.of(stem + "i", stem + "ie");
+      default -> team ? Set.of() : Set.of("i", "ie");
+    };
   }
 
   private static String why(String base, String before) {

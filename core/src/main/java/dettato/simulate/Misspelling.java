@@ -35,32 +35,38 @@ final class Misspelling {
 
   private Misspelling() {}
 
+  /** Whether it is known what a child who leaves the rule out writes here. */
+  static boolean hasPlain(Opportunity place) {
+    return !place.plain().isEmpty() || place.under().contains("");
+  }
+
   /** The word with the rule failed at one place. */
   static Optional<String> by(Opportunity place, Outcome kind, Segmentation cut) {
     if (kind == Outcome.OVER) {
       return place.over().stream()
           .max(Comparator.comparingInt(String::length).thenComparing(g -> g))
-          .map(g -> over(cut, place.unit(), g));
+          .flatMap(g -> over(cut, place.unit(), g));
     }
-    return place.plain().isEmpty() && !place.under().contains("")
+    return !hasPlain(place)
         ? Optional.empty()
         : Optional.of(with(cut, place.unit(), place.plain()));
   }
 
-  /** x and le spell the next sound too; an e is not written twice. */
-  private static String over(Segmentation cut, int unit, String grapheme) {
+  /**
+   * x and le spell the next sound too (x not inside a split digraph); an e is not written twice.
+   */
+  private static Optional<String> over(Segmentation cut, int unit, String grapheme) {
     String next = cut.isLast(unit) ? "" : cut.unit(unit + 1).grapheme().text();
     if (grapheme.equals("x") && next.equals("s") || grapheme.equals("le") && next.equals("l")) {
       String marked = with(cut, unit, grapheme + "|");
       int at = marked.indexOf('|');
-      return marked.substring(0, at) + marked.substring(at + 1 + next.length());
+      return marked.startsWith(next, at + 1)
+          ? Optional.of(marked.substring(0, at) + marked.substring(at + 1 + next.length()))
+          : Optional.empty();
     }
-    return with(
-        cut,
-        unit,
-        grapheme.endsWith("e") && next.startsWith("e")
-            ? grapheme.substring(0, grapheme.length() - 1)
-            : grapheme);
+    boolean twice = grapheme.endsWith("e") && next.startsWith("e");
+    String written = twice ? grapheme.substring(0, grapheme.length() - 1) : grapheme;
+    return Optional.of(with(cut, unit, written));
   }
 
   /** The word with one slip: a near letter, a letter left out or two turned round. */

@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param slips how often a word has a slip that belongs to no habit, in [0, 1]
  */
-public record SimulatedChild(String name, List<Habit> habits, double slips) {
+public record SimulatedChild(String name, List<Tendency> habits, double slips) {
   public SimulatedChild {
     habits = List.copyOf(habits);
   }

@@ -1,9 +1,8 @@
 package dettato.simulate;
 
-import dettato.rule.Opportunity;
-import dettato.rule.RuleBook;
 import dettato.word.Word;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 
 /**
@@ -36,23 +35,14 @@ public final class SimulatedClass {
                 + word.spelling().hashCode()
                 + occasion * 101L);
     random.nextLong();
-    for (Habit habit : child.habits()) {
-      for (Opportunity place : RuleBook.opportunities(word)) {
-        if (place.rule().equals(habit.rule()) && random.nextDouble() < habit.strength()) {
-          String written = Misspelling.by(place, habit.kind(), word.cut()).orElse("");
-          boolean shows = isSide(place, habit) && !written.isEmpty();
-          if (shows) {
-            return written;
-          }
-        }
+    for (Tendency habit : child.habits()) {
+      Optional<String> written = habit.write(word, random);
+      if (written.isPresent()) {
+        return written.get();
       }
     }
     return random.nextDouble() < child.slips()
         ? Misspelling.slip(word.cut(), random)
         : word.spelling();
-  }
-
-  private static boolean isSide(Opportunity place, Habit habit) {
-    return (place.side() == dettato.rule.Side.DUE) == (habit.kind() == dettato.rule.Outcome.UNDER);
   }
 }

@@ -149,7 +149,7 @@ class TeacherJourneyTest {
     window.mustBeAccessible();
     window.mustNotScroll();
     window.picture("mark");
-    window.radio("as right").check();
+    window.radio("as right").click();
     assertThat(window.radio("as right")).isChecked();
     markAnew("stopping");
     page.reload();

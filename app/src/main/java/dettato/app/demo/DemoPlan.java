@@ -3,10 +3,11 @@ package dettato.app.demo;
 import dettato.rule.Outcome;
 import dettato.simulate.Habit;
 import dettato.simulate.SimulatedChild;
+import dettato.simulate.Tendency;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The made-up class of Skerry Point Primary: its children, their planted habits, its dictations.
@@ -114,7 +115,7 @@ final class DemoPlan {
         .map(
             name ->
                 new SimulatedChild(
-                    name, Optional.ofNullable(HABITS.get(name)).stream().toList(), SLIPS))
+                    name, Stream.<Tendency>ofNullable(HABITS.get(name)).toList(), SLIPS))
         .toList();
   }
 

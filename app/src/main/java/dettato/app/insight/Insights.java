@@ -5,9 +5,9 @@ import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.diagnose.Diagnosis;
 import dettato.diagnose.Evidence;
+import dettato.diagnose.Need;
 import dettato.diagnose.Settings;
 import dettato.diagnose.Standing;
-import dettato.mark.Result;
 import dettato.rule.RuleBook;
 import dettato.rule.SpellingRule;
 import java.time.LocalDate;
@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -199,21 +200,14 @@ class Insights {
   }
 
   private static Needs needs(List<Attempts.Marked> marked) {
-    int hearing = 0;
-    int choosing = 0;
-    int building = 0;
-    for (Attempts.Marked m : marked) {
-      if (m.result().equals(Result.RIGHT.name()) || m.state() != Attempts.State.WRITTEN) {
-        continue;
-      }
-      if (m.failsJoin()) {
-        building++;
-      } else if (m.result().equals(Result.SOUND_ERROR.name())) {
-        hearing++;
-      } else {
-        choosing++;
-      }
-    }
-    return new Needs(hearing, choosing, building);
+    Map<Need, Long> counts =
+        marked.stream()
+            .map(Attempts.Marked::need)
+            .flatMap(Optional::stream)
+            .collect(Collectors.groupingBy(n -> n, Collectors.counting()));
+    return new Needs(
+        counts.getOrDefault(Need.HEARING, 0L).intValue(),
+        counts.getOrDefault(Need.CHOOSING, 0L).intValue(),
+        counts.getOrDefault(Need.BUILDING, 0L).intValue());
   }
 }

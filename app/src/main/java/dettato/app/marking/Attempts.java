@@ -6,6 +6,7 @@ import dettato.app.language.Languages;
 import dettato.app.school.SchoolClass;
 import dettato.app.web.Problem;
 import dettato.diagnose.Evidence;
+import dettato.diagnose.Need;
 import dettato.mark.AttemptMarker;
 import dettato.mark.Mark;
 import dettato.mark.Result;
@@ -101,12 +102,16 @@ public class Attempts {
           .toList();
     }
 
-    /** Whether a rule of joining an ending failed. */
-    public boolean failsJoin() {
-      return outcomes.stream()
-          .filter(o -> o.outcome() == Outcome.UNDER || o.outcome() == Outcome.OVER)
-          .anyMatch(
-              o -> List.of("double-before-ending", "past-ed", "plural-es").contains(o.rule()));
+    /** What it needs first; nothing when it is right or was not written for sure. */
+    public Optional<Need> need() {
+      return state == State.WRITTEN
+          ? Need.of(
+              Result.valueOf(result),
+              outcomes.stream()
+                  .filter(o -> o.outcome() == Outcome.UNDER || o.outcome() == Outcome.OVER)
+                  .map(MarkRow.RuleOutcome::rule)
+                  .toList())
+          : Optional.empty();
     }
 
     /** The outcomes as one text: rule=OUTCOME, separated by spaces. */

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
+import dettato.simulate.Habit;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.HashSet;
@@ -48,7 +49,7 @@ class DemoPlanTest {
   @Test
   void theClassHasTwentySixChildrenAndHabitsOfKnownRules() {
     assertEquals(26, new HashSet<>(DemoPlan.CHILDREN).size());
-    DemoPlan.children().forEach(c -> c.habits().forEach(h -> RuleBook.of(h.rule())));
+    DemoPlan.children().forEach(c -> c.habits().forEach(h -> RuleBook.of(((Habit) h).rule())));
     assertEquals(16, DemoPlan.children().stream().filter(c -> !c.habits().isEmpty()).count());
   }
 

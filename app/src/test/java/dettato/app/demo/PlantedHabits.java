@@ -1,5 +1,6 @@
 package dettato.app.demo;
 
+import dettato.simulate.Habit;
 import java.util.List;
 
 /** What was planted in the demo class, for tests outside its package. */
@@ -9,7 +10,11 @@ public final class PlantedHabits {
   /** "Bashir final-j UNDER", one each. */
   public static List<String> all() {
     return DemoPlan.children().stream()
-        .flatMap(c -> c.habits().stream().map(h -> c.name() + " " + h.rule() + " " + h.kind()))
+        .flatMap(
+            c ->
+                c.habits().stream()
+                    .map(Habit.class::cast)
+                    .map(h -> c.name() + " " + h.rule() + " " + h.kind()))
         .toList();
   }
 }

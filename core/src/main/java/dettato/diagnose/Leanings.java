@@ -1,0 +1,136 @@
+package dettato.diagnose;
+
+import dettato.mark.Mark;
+import dettato.mark.UnitMark;
+import dettato.mark.Verdict;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Finds, for one child, which grapheme stands for each sound where another is due ("a_e for FACE, 7
+ * of 9"), and which sounds are taken for others or lost ("th-fronting, 4 of 5"). The same model as
+ * {@link Diagnosis}. Attempts that no explanation fits are left out.
+ */
+public final class Leanings {
+  private final Belief belief;
+
+  /** One marked attempt. */
+  public record Sample(LocalDate date, Mark mark) {}
+
+  private record Place(Sample sample, String due, UnitMark unit) {
+    Leaning.Example example() {
+      return new Leaning.Example(
+          sample.date, sample.mark.target().spelling(), sample.mark.attempt());
+    }
+  }
+
+  /**
+   * @param asOf the day they are found; later attempts are left out
+   */
+  public Leanings(Settings settings, LocalDate asOf) {
+    this.belief = new Belief(settings, asOf);
+  }
+
+  /** Patterns first, then what failed oftenest. */
+  public List<Leaning> of(Collection<Sample> samples) {
+    Map<String, List<Place>> bySound = new LinkedHashMap<>();
+    samples.stream()
+        .filter(s -> !s.date.isAfter(belief.asOf()) && !s.mark.noMatch())
+        .forEach(s -> places(s, bySound));
+    List<Leaning> found = new ArrayList<>();
+    bySound.forEach(
+        (sound, places) -> {
+          found.addAll(graphemes(sound, places));
+          found.addAll(confusions(sound, places));
+        });
+    found.sort(
+        Comparator.comparing(Leaning::isPattern)
+            .reversed()
+            .thenComparing(Leaning::failures, Comparator.reverseOrder())
+            .thenComparing(Leaning::sound));
+    return found;
+  }
+
+  private static void places(Sample sample, Map<String, List<Place>> bySound) {
+    Mark mark = sample.mark;
+    for (int i = 0; i < mark.units().size(); i++) {
+      String sound = mark.target().cut().unit(i).sound().id();
+      String due = mark.target().cut().unit(i).grapheme().text();
+      bySound
+          .computeIfAbsent(sound, s -> new ArrayList<>())
+          .add(new Place(sample, due, mark.units().get(i)));
+    }
+  }
+
+  private List<Leaning> graphemes(String sound, List<Place> places) {
+    return places.stream()
+        .filter(p -> p.unit.verdict() == Verdict.ALTERNATIVE && !p.unit.written().isEmpty())
+        .map(p -> p.unit.written())
+        .distinct()
+        .map(
+            written ->
+                leaning(
+                    Leaning.Kind.GRAPHEME,
+                    sound,
+                    written,
+                    places.stream()
+                        .filter(p -> !p.due.equals(written) && p.unit.verdict().represents())
+                        .toList(),
+                    p -> p.unit.written().equals(written)))
+        .toList();
+  }
+
+  private List<Leaning> confusions(String sound, List<Place> places) {
+    return places.stream()
+        .map(p -> confusion(p.unit))
+        .flatMap(Optional::stream)
+        .distinct()
+        .map(
+            name ->
+                leaning(
+                    Leaning.Kind.CONFUSION,
+                    sound,
+                    name,
+                    places,
+                    p -> confusion(p.unit).filter(name::equals).isPresent()))
+        .toList();
+  }
+
+  /** Only what concerns the sound itself: a damaged grapheme is no confusion of sounds. */
+  private static Optional<String> confusion(UnitMark unit) {
+    return unit.verdict() == Verdict.NEAR || unit.verdict() == Verdict.MISSING
+        ? unit.confusion()
+        : Optional.empty();
+  }
+
+  private Leaning leaning(
+      Leaning.Kind kind,
+      String sound,
+      String written,
+      List<Place> places,
+      java.util.function.Predicate<Place> fails) {
+    List<Place> failed = places.stream().filter(fails).toList();
+    double probability =
+        belief.belowSecure(
+            places.stream().map(p -> new Belief.Trial(p.sample.date, fails.test(p))).toList());
+    long words = failed.stream().map(p -> p.sample.mark.target().spelling()).distinct().count();
+    return new Leaning(
+        kind,
+        sound,
+        written,
+        places.size(),
+        failed.size(),
+        probability,
+        belief.isPattern(words, probability),
+        failed.stream()
+            .sorted(Comparator.comparing((Place p) -> p.sample.date).reversed())
+            .map(Place::example)
+            .toList());
+  }
+}
