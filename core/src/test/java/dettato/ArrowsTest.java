@@ -47,7 +47,7 @@ class ArrowsTest {
           .whereLayer("diagnose")
           .mayOnlyAccessLayers("mark", "rule", "word", "sound")
           .whereLayer("plan")
-          .mayOnlyAccessLayers("table", "diagnose", "spell", "rule", "word", "sound")
+          .mayOnlyAccessLayers("table", "diagnose", "spell", "mark", "rule", "word", "sound")
           .whereLayer("find")
           .mayOnlyAccessLayers("plan", "rule", "word", "sound")
           .whereLayer("simulate")

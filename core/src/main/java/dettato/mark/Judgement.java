@@ -67,12 +67,15 @@ final class Judgement {
   }
 
   Mark mark() {
-    List<RuleMark> rules = rubbish ? Outcomes.untested(target) : Outcomes.of(target, units);
     Optional<Mark.RealWord> real = realWord();
+    Result result = result(real);
+    boolean legal = result == Result.READS_RIGHT && InventedWord.isLegal(target, units);
+    List<RuleMark> rules =
+        rubbish || legal ? Outcomes.untested(target) : Outcomes.of(target, units);
     return new Mark(
         target.word,
         attempt,
-        result(real),
+        legal ? Result.RIGHT : result,
         List.of(units),
         extras,
         swaps,

@@ -1,5 +1,6 @@
 package dettato.rule;
 
+import dettato.word.Segmentation;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Map;
@@ -98,6 +99,17 @@ public final class RuleBook {
   /** How many places of a word break a rule, weak rules aside. */
   public static long broken(Word word) {
     return exceptions(word).stream().filter(p -> !of(p.rule()).isWeak()).count();
+  }
+
+  /**
+   * Whether another cut of a word's sounds keeps the rules, weak ones aside: it breaks none itself,
+   * and has no special spelling where the word shows that none is due (zayn for zain).
+   */
+  public static boolean keeps(Word word, Segmentation written) {
+    return broken(Word.of(written)) == 0
+        && opportunities(word).stream()
+            .filter(o -> !of(o.rule()).isWeak())
+            .noneMatch(o -> o.over().contains(written.unit(o.unit()).grapheme().text()));
   }
 
   /** Whether the word's own grapheme is due at a place; if not, the word is an exception. */

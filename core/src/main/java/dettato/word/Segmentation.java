@@ -45,6 +45,20 @@ public final class Segmentation {
     return new Segmentation(spelling, units);
   }
 
+  /** Spells units one after the other; the e of a split digraph follows the next unit. */
+  public static Segmentation of(List<Unit> units) {
+    StringBuilder text = new StringBuilder();
+    int owed = -1;
+    for (int i = 0; i < units.size(); i++) {
+      text.append(units.get(i).grapheme().head());
+      if (i == owed) {
+        text.append('e');
+      }
+      owed = units.get(i).grapheme().isSplit() ? i + 1 : owed;
+    }
+    return of(text.toString(), units);
+  }
+
   /** Reads the text form. */
   public static Segmentation parse(String spelling, String text) {
     List<Unit> units = new ArrayList<>();

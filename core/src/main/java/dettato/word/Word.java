@@ -40,7 +40,9 @@ public record Word(
   /** Whether the planner may propose the word. */
   public enum Use {
     CHOOSE,
-    KNOW
+    KNOW,
+    /** No real word: every legal spelling of its sounds is right. */
+    INVENTED
   }
 
   public Word {
@@ -53,6 +55,11 @@ public record Word(
    */
   public static Word own(Segmentation cut, Use use, String clue) {
     return new Word(cut, 1_000, Optional.empty(), use, "", Set.of(), clue, -1, Optional.empty());
+  }
+
+  /** A word made up for practice. */
+  public static Word invented(Segmentation cut) {
+    return own(cut, Use.INVENTED, "");
   }
 
   /** A word outside the lexicon, known by its cut alone. */

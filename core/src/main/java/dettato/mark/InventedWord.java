@@ -1,0 +1,33 @@
+package dettato.mark;
+
+import dettato.rule.RuleBook;
+import dettato.sound.Grapheme;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.List;
+
+/** An invented word has no spelling of its own: whatever spells its sounds and keeps the rules. */
+final class InventedWord {
+  private InventedWord() {}
+
+  /**
+   * Whether a spelling that reads right is right, since the word is invented and no rule breaks.
+   */
+  static boolean isLegal(Target target, UnitMark[] written) {
+    return target.word.use() == Word.Use.INVENTED
+        && RuleBook.keeps(target.word, cut(target.word.cut(), written));
+  }
+
+  private static Segmentation cut(Segmentation model, UnitMark[] written) {
+    List<Unit> units = new ArrayList<>();
+    for (int i = 0; i < written.length; i++) {
+      Unit unit = model.unit(i);
+      units.add(
+          new Unit(
+              unit.sound(), new Grapheme(written[i].written()), unit.stress(), unit.opensBeat()));
+    }
+    return Segmentation.of(units);
+  }
+}

@@ -1,0 +1,110 @@
+package dettato.spell;
+
+import dettato.rule.RuleBook;
+import dettato.sound.Accent;
+import dettato.sound.Correspondence;
+import dettato.sound.Correspondences;
+import dettato.word.Reader;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Every legal spelling of the sounds of an invented word: common and less common correspondences
+ * (rare ones are marked right too, but not listed), each of which may be read as its sound where it
+ * stands, and no rule broken but weak ones. The commonest correspondences come first. Time
+ * O(product of the correspondences of the sounds).
+ */
+public final class LegalSpellings {
+  private static final Set<String> ENDINGS = Set.of("ed", "es", "ti", "ci", "si", "ssi", "sci");
+
+  private final Accent accent;
+  private final Word word;
+  private final Segmentation model;
+  private final List<List<Correspondence>> choices = new ArrayList<>();
+  private final Map<String, Integer> found = new LinkedHashMap<>();
+
+  private LegalSpellings(Segmentation model, Accent accent) {
+    this.model = model;
+    this.word = Word.invented(model);
+    this.accent = accent;
+    model
+        .units()
+        .forEach(
+            u ->
+                choices.add(
+                    Correspondences.legal(u.sound(), accent).stream()
+                        .filter(c -> c.use() != Correspondence.Use.RARE)
+                        .filter(c -> !ENDINGS.contains(c.grapheme().text()))
+                        .toList()));
+  }
+
+  /** The spellings of a word's sounds in an accent, its own among them. */
+  public static List<String> of(Segmentation model, Accent accent) {
+    LegalSpellings all = new LegalSpellings(model, accent);
+    all.extend(new ArrayList<>(), 0);
+    return all.found.entrySet().stream()
+        .sorted(
+            Map.Entry.<String, Integer>comparingByValue()
+                .thenComparing(e -> e.getKey().length())
+                .thenComparing(Map.Entry::getKey, Comparator.naturalOrder()))
+        .map(Map.Entry::getKey)
+        .toList();
+  }
+
+  private void extend(List<Unit> units, int rarity) {
+    int at = units.size();
+    if (at == model.size()) {
+      keep(units, rarity);
+      return;
+    }
+    boolean inSplit = at > 0 && units.get(at - 1).grapheme().isSplit();
+    for (Correspondence c : choices.get(at)) {
+      boolean split = c.grapheme().isSplit();
+      boolean fits = !split || at == model.size() - 2 && !model.unit(at + 1).sound().isVowel();
+      boolean closes = !inSplit || c.grapheme().text().indexOf('e') < 0;
+      if (fits && closes && isPlaced(c.grapheme().text(), units)) {
+        Unit unit = model.unit(at);
+        units.add(new Unit(unit.sound(), c.grapheme(), unit.stress(), unit.opensBeat()));
+        extend(units, rarity + c.use().ordinal());
+        units.remove(at);
+      }
+    }
+  }
+
+  /** A doubled consonant letter stands only right after a short vowel letter. */
+  private static boolean isPlaced(String grapheme, List<Unit> before) {
+    boolean doubled =
+        grapheme.length() == 2
+            && grapheme.charAt(0) == grapheme.charAt(1)
+            && "aeiou".indexOf(grapheme.charAt(0)) < 0;
+    return !doubled || !before.isEmpty() && before.get(before.size() - 1).isShortVowelLetter();
+  }
+
+  private void keep(List<Unit> units, int rarity) {
+    Segmentation cut = Segmentation.of(List.copyOf(units));
+    if (readsRight(cut) && RuleBook.keeps(word, cut)) {
+      found.merge(cut.spelling(), rarity, Math::min);
+    }
+  }
+
+  private boolean readsRight(Segmentation cut) {
+    char[] letters = cut.spelling().toCharArray();
+    for (int i = 0; i < cut.size(); i++) {
+      Unit unit = cut.unit(i);
+      boolean says =
+          Reader.sounds(letters, cut.start(i), unit.grapheme().text()).stream()
+              .anyMatch(s -> accent.alike(s, unit.sound()));
+      if (!says) {
+        return false;
+      }
+    }
+    return true;
+  }
+}

@@ -1,0 +1,100 @@
+package dettato.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import dettato.mark.AttemptMarker;
+import dettato.mark.Result;
+import dettato.sound.Accent;
+import dettato.sound.Accents;
+import dettato.spell.LegalSpellings;
+import dettato.word.Lexicon;
+import dettato.word.Proposer;
+import dettato.word.Segmentation;
+import dettato.word.Word;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class InventedWordsTest {
+  private static final Accent BRITISH = Accents.of("en-GB");
+  private static final Lexicon LEXICON = Lexicon.shipped();
+  private static final TeachingSequence SEQUENCE = TeachingSequence.shipped();
+  private static final InventedWords INVENTED = new InventedWords(LEXICON, BRITISH, SEQUENCE);
+  private static final AttemptMarker MARKER = new AttemptMarker(BRITISH, LEXICON);
+
+  @Test
+  void noneIsRealSoundsRealOrIsNearAnUnsuitableWord() {
+    Set<String> sounds =
+        LEXICON.words("en-GB").stream().map(w -> w.cut().ipa(BRITISH)).collect(Collectors.toSet());
+    List<InventedWords.Invented> made = choose("", "", 0, SEQUENCE.last(), 60);
+    assertEquals(60, made.size());
+    for (InventedWords.Invented one : made) {
+      Word word = one.word();
+      assertTrue(LEXICON.find(word.spelling(), "en-GB").isEmpty(), word.spelling());
+      assertFalse(sounds.contains(word.cut().ipa(BRITISH)), word.spelling());
+      assertFalse(Unsuitable.isNear(word.spelling()), word.spelling());
+      assertTrue(one.legal().contains(word.spelling()), one.toString());
+    }
+  }
+
+  @Test
+  void areOfTheRuleGraphemeLengthAndStepAskedFor() {
+    for (InventedWords.Invented one : choose("final-j", "dge", 4, SEQUENCE.last(), 5)) {
+      assertTrue(one.word().spelling().endsWith("dge"), one.toString());
+      assertEquals(4, one.word().cut().size());
+    }
+    List<InventedWords.Invented> early = choose("", "", 3, 12, 8);
+    assertFalse(early.isEmpty());
+    early.forEach(e -> assertEquals(List.of(), SEQUENCE.untaught(e.word(), 12, BRITISH)));
+    assertEquals(early, choose("", "", 3, 12, 8));
+  }
+
+  @Test
+  void everyLegalSpellingIsMarkedRight() {
+    for (InventedWords.Invented one : choose("", "", 4, SEQUENCE.last(), 6)) {
+      for (String spelling : one.legal().subList(0, Math.min(12, one.legal().size()))) {
+        assertEquals(
+            Result.RIGHT,
+            MARKER.mark(one.word(), spelling).result(),
+            one.word() + " written " + spelling);
+      }
+    }
+  }
+
+  @ParameterizedTest(name = "the word with the sounds of {0}, written {1}, is {2}")
+  @CsvSource({
+    "zadge, zadge, RIGHT",
+    "zadge, zaj, READS_RIGHT",
+    "zadge, zage, READS_OTHERWISE",
+    "blain, blane, RIGHT",
+    "blain, blayn, READS_RIGHT",
+    "blain, blan, READS_OTHERWISE",
+    "smock, smok, READS_RIGHT",
+    "zeet, zeat, RIGHT",
+    "zeet, zet, READS_OTHERWISE",
+    "zeet, seet, SOUND_ERROR"
+  })
+  void marksByTheSoundsAndTheRules(String model, String attempt, Result result) {
+    Segmentation cut = Proposer.shipped().propose(model, BRITISH, 1).get(0).cut();
+    assertEquals(result, MARKER.mark(Word.invented(cut), attempt).result());
+  }
+
+  @Test
+  void listsEveryLegalSpellingAndNoneThatBreaksARule() {
+    Segmentation cut = Proposer.shipped().propose("zain", BRITISH, 1).get(0).cut();
+    List<String> legal = LegalSpellings.of(cut, BRITISH);
+    assertTrue(legal.containsAll(List.of("zain", "zane")), legal.toString());
+    assertFalse(legal.contains("zayn"), "ay is for the end: " + legal);
+    assertFalse(legal.contains("zan"), "reads otherwise: " + legal);
+  }
+
+  private static List<InventedWords.Invented> choose(
+      String rule, String grapheme, int sounds, int step, int count) {
+    return INVENTED.choose(new InventedWords.Request(rule, grapheme, sounds, step, count, 7));
+  }
+}
