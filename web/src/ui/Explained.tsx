@@ -10,7 +10,7 @@ const RESULTS: Record<string, string> = {
 }
 
 /** Below this an explanation is a guess. */
-const UNSURE = 0.7
+const UNSURE = 0.8
 
 /** What a mark says: the rules that failed, one sentence a fact, how the spelling reads. */
 export function Explained({ mark }: { mark: Mark }) {

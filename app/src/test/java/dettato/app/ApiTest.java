@@ -8,6 +8,7 @@ import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.not;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -159,7 +160,7 @@ class ApiTest extends ApiCase {
     load(id, csv).andExpect(jsonPath("$.imported").value(0));
     mvc.perform(get("/api/classes/" + id + "/attempts.csv").session(session))
         .andExpect(
-            content().string(containsString("2026-02-02,Ada,badge,bage,READS_RIGHT,final-j=UNDER")))
+            content().string(containsString("2026-02-02,Ada,badge,bage,READS_OTHERWISE,final-j=UNDER")))
         .andExpect(content().string(containsString("2026-02-04,Bea,cage,,BLANK")));
     mvc.perform(get("/api/classes/" + id + "/findings?asOf=2026-03-01").session(session))
         .andExpect(jsonPath("$.findings", hasSize(1)))
@@ -277,7 +278,8 @@ class ApiTest extends ApiCase {
             + item
             + ",\"written\":\"bage\",\"state\":\"WRITTEN\"}";
     JsonNode cell = read(write(put("/api/dictations/" + id + "/attempts"), typed));
-    assertEquals("READS_RIGHT", cell.at("/mark/result").asText());
+    assertEquals("READS_OTHERWISE", cell.at("/mark/result").asText());
+    assertTrue(cell.at("/mark/facts/0/sentence").asText().contains("dge is due"), cell.toString());
     mvc.perform(
             write(
                 put("/api/dictations/" + id),
@@ -293,6 +295,14 @@ class ApiTest extends ApiCase {
         .andExpect(jsonPath("$.papers[0].cells[0].override").value("RIGHT"));
     mvc.perform(get("/api/classes/" + of + "/attempts.csv").session(session))
         .andExpect(content().string(containsString("badge,bage,RIGHT,final-j=APPLIED")));
+    mvc.perform(
+            write(
+                put("/api/attempts/" + cell.get("attemptId").asLong() + "/override"),
+                "{\"result\":\"ABSENT\",\"note\":\"smudged\"}"))
+        .andExpect(status().isOk());
+    mvc.perform(get("/api/classes/" + of + "/attempts.csv").session(session))
+        .andExpect(content().string(containsString("badge,bage,ABSENT,")))
+        .andExpect(content().string(not(containsString("badge,bage,ABSENT,final-j"))));
   }
 
   @Test

@@ -38,6 +38,18 @@ class WordApiTest extends ApiCase {
   }
 
   @Test
+  void inventsWordsByRuleWithEveryLegalSpelling() throws Exception {
+    mvc.perform(get("/api/invented-words?rule=final-j&grapheme=dge&count=3").session(session))
+        .andExpect(jsonPath("$", hasSize(3)))
+        .andExpect(jsonPath("$[0].units[-1:].grapheme", contains("dge")))
+        .andExpect(jsonPath("$[0].legal[0]").isNotEmpty());
+    mvc.perform(get("/api/invented-words?rule=no-such").session(session))
+        .andExpect(status().isBadRequest());
+    mvc.perform(get("/api/invented-words?count=99").session(session))
+        .andExpect(status().isBadRequest());
+  }
+
+  @Test
   void listsWordsByRuleGraphemeSoundAndPlace() throws Exception {
     mvc.perform(
             get("/api/words?rule=final-j&grapheme=dge&sound=dʒ&position=END&limit=5")

@@ -5,12 +5,17 @@ import java.util.List;
 /**
  * How often an explanation is the right one, by its lead over the next and by how much of the
  * attempt it leaves unexplained.
+ *
+ * <p>Calibrated on 6,000 simulated attempts whose errors are known ({@code ConfidenceTest} prints
+ * the shares and checks them), the shares by lead pooled until they do not fall (isotonic
+ * regression: Zadrozny and Elkan, KDD 2002).
  */
 final class Confidence {
   /** Shares by lead in points: 0, 1, 2, 3, 4 … the last for all greater ones. */
   private static final List<Double> BY_LEAD =
-      List.of(0.5, 0.6, 0.7, 0.8, 0.85, 0.9, 0.93, 0.95, 0.97);
+      List.of(0.75, 0.8, 0.8, 0.8, 0.84, 0.84, 0.93, 0.95, 0.95);
 
+  /** Most of it foreign: perhaps no attempt at this word at all. Set, not measured. */
   private static final double UNEXPLAINED = 0.3;
 
   private Confidence() {}

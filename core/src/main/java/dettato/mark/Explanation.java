@@ -112,8 +112,13 @@ public final class Explanation {
     String which =
         swap.first() == swap.second()
             ? "The letters of " + grapheme(swap.first())
-            : grapheme(swap.first()) + " and " + grapheme(swap.second());
+            : turned(swap) + grapheme(swap.first()) + " and " + grapheme(swap.second());
     add(Fact.Kind.SWAP, swap.first(), "swapped", which + " changed places.");
+  }
+
+  private String turned(Swap swap) {
+    boolean whole = grapheme(swap.first()).length() == 1 && grapheme(swap.second()).length() == 1;
+    return whole ? "" : "Letters of ";
   }
 
   private void regularised(String rule) {

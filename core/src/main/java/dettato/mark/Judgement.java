@@ -49,7 +49,15 @@ final class Judgement {
     this.units = new UnitMark[target.units.length];
     this.says = new boolean[units.length];
     this.alignment = new Alignment(target, text, readBack, without);
-    this.points = alignment.points();
+    Swap across =
+        without == Alignment.NO_MOVE && alignment.points() > Costs.SWAP
+            ? LetterSwap.across(target.word.cut(), text)
+            : null;
+    this.points = across == null ? alignment.points() : Costs.SWAP;
+    if (across != null) {
+      turned(across);
+      return;
+    }
     for (int i = 0; i < alignment.firstUnit(); i++) {
       asModel(i, target.start(i));
     }
@@ -153,6 +161,15 @@ final class Judgement {
     set(unit + 1, second, letter);
     set(unit, first, letter + secondLength);
     swaps.add(new Swap(unit, unit + 1));
+  }
+
+  /** Two letters that changed places across the seam of two units: the word is all there. */
+  private void turned(Swap across) {
+    for (int i = 0; i < units.length; i++) {
+      units[i] = target.exact[i];
+    }
+    swaps.add(across);
+    read.append(readBack.ipa(text));
   }
 
   private void around(int unit, int letter, int inner) {

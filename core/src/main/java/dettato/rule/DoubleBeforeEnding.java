@@ -9,9 +9,13 @@ import dettato.word.Join;
 import dettato.word.Unit;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** A consonant doubled before an ending: shopping against jumping and raining. */
 final class DoubleBeforeEnding extends RuleAtUnit {
+  private static final Pattern ONE_AND_ONE =
+      Pattern.compile("(.*([^aeiou]|qu))?[aeiou][^aeiouwxy]");
+
   DoubleBeforeEnding() {
     super(
         new About(
@@ -72,7 +76,7 @@ final class DoubleBeforeEnding extends RuleAtUnit {
   }
 
   private static boolean isDue(Place place, String base) {
-    boolean letters = base.matches("(.*([^aeiou]|qu))?[aeiou][^aeiouwxy]");
+    boolean letters = ONE_AND_ONE.matcher(base).matches();
     boolean stressed =
         place.beatsUpTo() == 1
             || (rhotic(place)

@@ -7,9 +7,12 @@ import static dettato.rule.Example.under;
 import dettato.word.Join;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** A silent e before an ending: baking against hopeful. */
 final class DropE extends RuleAtUnit {
+  private static final Pattern SILENT_E = Pattern.compile(".*[^aeiou]e|.*(are|ore|ire|ure|ere)");
+
   DropE() {
     super(
         new About(
@@ -49,7 +52,7 @@ final class DropE extends RuleAtUnit {
   }
 
   private static boolean ownsLastE(Place place, String base) {
-    boolean silent = base.matches(".*[^aeiou]e|.*(are|ore|ire|ure|ere)");
+    boolean silent = SILENT_E.matcher(base).matches();
     return silent
         && place.word().spelling().startsWith(base)
         && place.word().cut().unitAt(base.length() - 1) == place.index()

@@ -7,9 +7,12 @@ import static dettato.rule.Example.under;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Both parts keep all their letters: unnecessary, careless, teacup; -ful has one l. */
 final class KeepStem extends RuleAtUnit {
+  private static final Pattern TWICE = Pattern.compile("unn.+|dissat.+|dissim.+|missp.+|missh.+");
+
   private static final Set<String> ENDINGS = Set.of("ly", "ful", "less", "ness", "ment");
 
   KeepStem() {
@@ -91,7 +94,7 @@ final class KeepStem extends RuleAtUnit {
   private static boolean afterPrefix(Place place) {
     return place.index() > 0
         && place.index() < 3
-        && place.word().spelling().matches("unn.+|dissat.+|dissim.+|missp.+|missh.+")
+        && TWICE.matcher(place.word().spelling()).matches()
         && place.after().filter(u -> u.grapheme().text().equals(place.grapheme())).isPresent();
   }
 

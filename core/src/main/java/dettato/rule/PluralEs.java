@@ -7,9 +7,13 @@ import static dettato.rule.Example.under;
 import dettato.word.Join;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** The plural, or he/she/it ending: brushes against books. */
 final class PluralEs extends RuleAtUnit {
+  private static final Pattern HISS = Pattern.compile(".*(s|x|z|sh|ch)");
+  private static final Pattern E_OR_Y = Pattern.compile(".*[ey]");
+
   PluralEs() {
     super(
         new About(
@@ -36,7 +40,7 @@ final class PluralEs extends RuleAtUnit {
       return Optional.empty();
     }
     String base = join.get().base();
-    if (base.matches(".*(s|x|z|sh|ch)") && place.sound().equals("KIT+z")) {
+    if (HISS.matcher(base).matches() && place.sound().equals("KIT+z")) {
       return Optional.of(
           Opportunity.due(
               id(),
@@ -45,7 +49,7 @@ final class PluralEs extends RuleAtUnit {
               "s",
               base + " ends in a hissing sound and the ending is a new beat, so es is due"));
     }
-    return base.matches(".*[ey]")
+    return E_OR_Y.matcher(base).matches()
         ? Optional.empty()
         : Optional.of(
             Opportunity.notDue(

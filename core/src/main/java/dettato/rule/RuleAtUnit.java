@@ -1,10 +1,10 @@
 package dettato.rule;
 
 import dettato.word.Word;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 
 /** A rule that looks at one unit at a time. */
 abstract class RuleAtUnit implements SpellingRule {
@@ -31,10 +31,11 @@ abstract class RuleAtUnit implements SpellingRule {
 
   @Override
   public final List<Opportunity> places(Word word) {
-    return IntStream.range(0, word.cut().size())
-        .mapToObj(i -> at(new Place(word, i)))
-        .flatMap(Optional::stream)
-        .toList();
+    List<Opportunity> places = new ArrayList<>(2);
+    for (int i = 0; i < word.cut().size(); i++) {
+      at(new Place(word, i)).ifPresent(places::add);
+    }
+    return places;
   }
 
   final Optional<Opportunity> due(Place place, Set<String> due, String plain, String why) {

@@ -2,6 +2,7 @@ package dettato.rule;
 
 import dettato.word.Segmentation;
 import dettato.word.Word;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -77,18 +78,24 @@ public final class RuleBook {
 
   /** Where rules decide in a word: places the word itself obeys, left to right within each rule. */
   public static List<Opportunity> opportunities(Word word) {
-    return RULES.stream()
-        .flatMap(r -> r.places(word).stream())
-        .filter(p -> obeys(word, p))
-        .toList();
+    return places(word, true);
   }
 
   /** Places where a rule decides and this word does otherwise (much). */
   public static List<Opportunity> exceptions(Word word) {
-    return RULES.stream()
-        .flatMap(r -> r.places(word).stream())
-        .filter(p -> !obeys(word, p))
-        .toList();
+    return places(word, false);
+  }
+
+  private static List<Opportunity> places(Word word, boolean obeyed) {
+    List<Opportunity> places = new ArrayList<>();
+    for (SpellingRule rule : RULES) {
+      for (Opportunity place : rule.places(word)) {
+        if (obeys(word, place) == obeyed) {
+          places.add(place);
+        }
+      }
+    }
+    return places;
   }
 
   /** Whether the rule is about joining an ending, or the parts of a word. */

@@ -39,7 +39,7 @@ final class SoftC extends RuleAtUnit {
           place,
           Set.of(place.grapheme()),
           "s",
-          "the word has " + place.grapheme() + " and " + next + " makes it say /s/, so it is due");
+          "the word has c, which says /s/ before " + next + ", so " + place.grapheme() + " is due");
     }
     boolean hard = "aou".indexOf(place.nextLetter()) >= 0;
     return place.spelled(Set.of("s", "ss")) && hard

@@ -3,6 +3,7 @@ package dettato.mark;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.List;
@@ -36,16 +37,31 @@ class AttemptMarkerPropertyTest {
     }
   }
 
+  /** Unicode, emoji, right-to-left letters, nothing, two thousand letters: at any word. */
   @Test
-  void anythingTypedIsJudgedAndTheSameEveryTime() {
+  void anythingTypedIsJudgedAndExplainedAndTheSameEveryTime() {
     Random random = new Random(SEED);
-    for (int i = 0; i < 5_000; i++) {
-      Word word = WORDS.get(random.nextInt(WORDS.size()));
+    for (int i = 0; i < 100_000; i++) {
+      Word word = i % 500 == 0 ? anyWord(random) : WORDS.get(random.nextInt(WORDS.size()));
       String attempt = anything(random);
       Mark once = Marking.BRITISH.mark(word, attempt);
-      assertEquals(once, Marking.BRITISH.mark(word, attempt), attempt);
       assertTrue(once.points() >= 0);
+      if (i % 20 == 0) {
+        assertEquals(once, Marking.BRITISH.mark(word, attempt), attempt);
+        assertTrue(Marking.BRITISH.certainty(once).confidence() <= 1);
+        boolean plain = once.result() == Result.RIGHT || once.result() == Result.BLANK;
+        assertTrue(plain || !Explanation.of(once, Marking.BRITISH.accent()).isEmpty(), attempt);
+      }
     }
+  }
+
+  /** A word outside the lexicon, of up to forty letters. */
+  private static Word anyWord(Random random) {
+    StringBuilder letters = new StringBuilder();
+    for (int left = 1 + random.nextInt(40); left > 0; left--) {
+      letters.append((char) ('a' + random.nextInt(26)));
+    }
+    return Guess.of(letters.toString());
   }
 
   private static String garbled(String word, Random random) {

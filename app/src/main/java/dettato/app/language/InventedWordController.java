@@ -1,0 +1,74 @@
+package dettato.app.language;
+
+import dettato.app.web.Problem;
+import dettato.plan.InventedWords;
+import dettato.plan.TeachingSequence;
+import dettato.rule.RuleBook;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Words that are none, for practice without memory. */
+@RestController
+class InventedWordController {
+  private static final int MOST = 40;
+  private final Languages languages;
+  private final Map<String, InventedWords> made = new ConcurrentHashMap<>();
+
+  InventedWordController(Languages languages) {
+    this.languages = languages;
+  }
+
+  /**
+   * A word that is none.
+   *
+   * @param legal every spelling of its sounds that is right
+   */
+  record InventedView(String spelling, List<UnitView> units, List<String> legal) {}
+
+  /**
+   * Invented words, none asked for twice.
+   *
+   * @param sounds how many sounds, 0 for any
+   * @param step up to which step of the sequence, 0 for all
+   */
+  @GetMapping("/api/invented-words")
+  List<InventedView> words(
+      @RequestParam(defaultValue = "en-GB") String accent,
+      @RequestParam(defaultValue = "") String rule,
+      @RequestParam(defaultValue = "") String grapheme,
+      @RequestParam(defaultValue = "0") int sounds,
+      @RequestParam(defaultValue = "0") int step,
+      @RequestParam(defaultValue = "10") int count,
+      @RequestParam(defaultValue = "1") long seed) {
+    if (!rule.isEmpty() && RuleBook.RULES.stream().noneMatch(r -> r.id().equals(rule))) {
+      throw Problem.badRequest("rule: there is no rule '" + rule + "'. GET /api/rules lists them.");
+    }
+    if (count < 1 || count > MOST) {
+      throw Problem.badRequest("count is 1 to " + MOST + ", not " + count + ".");
+    }
+    Language language = languages.of(accent);
+    int upTo = step == 0 ? TeachingSequence.shipped().last() : step;
+    return invented(language)
+        .choose(new InventedWords.Request(rule, grapheme, sounds, upTo, count, seed))
+        .stream()
+        .map(
+            one ->
+                new InventedView(
+                    one.word().spelling(),
+                    UnitView.of(one.word().cut(), language.accent()),
+                    one.legal()))
+        .toList();
+  }
+
+  private InventedWords invented(Language language) {
+    return made.computeIfAbsent(
+        language.accent().id(),
+        id ->
+            new InventedWords(
+                dettato.word.Lexicon.shipped(), language.accent(), TeachingSequence.shipped()));
+  }
+}
