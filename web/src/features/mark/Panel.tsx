@@ -73,7 +73,7 @@ function Override({ cell, replace }: { cell: Cell; replace: (cell: Cell) => void
             type="radio"
             name="count"
             aria-label={way.label}
-            className="join-item btn btn-sm"
+            className="join-item btn btn-sm checked:bg-primary! checked:text-primary-content! checked:border-primary!"
             checked={now === way.as}
             onChange={() => void count(way)}
           />

@@ -39,7 +39,7 @@ export function Respond() {
         <span>
           <span className="inline-block w-4 h-3 soft rounded-sm align-middle" /> secure
         </span>
-        <span>– not enough words yet</span>
+        <span>– not enough words yet; rules that no child has met are left out</span>
         <span className="ml-auto">failures / chances on that side</span>
       </footer>
     </>
@@ -49,15 +49,20 @@ export function Respond() {
 function Table({ map }: { map: ClassMap }) {
   const [params, setParams] = useSearchParams()
   const open = (pupil: string, rule: string) => setParams({ pupil, rule }, { replace: true })
+  const rules = tested(map)
   return (
     <div className="sheet overflow-auto min-h-0 px-2 py-1">
-      <table className="w-full table-fixed border-separate border-spacing-x-[3px] border-spacing-y-px" aria-label="Children and rules">
+      <table
+        className="w-full table-fixed border-separate border-spacing-x-[3px] border-spacing-y-px"
+        style={{ minWidth: `${5 + rules.length * COLUMN}rem` }}
+        aria-label="Children and rules"
+      >
         <thead>
           <tr>
             <th scope="col" className="w-20 sticky top-0 bg-base-100 z-10">
               <span className="sr-only">Child</span>
             </th>
-            {map.rules.map((r) => (
+            {rules.map((r) => (
               <th key={r.id} scope="col" className="text-xs font-semibold mute align-bottom leading-[1.1] sticky top-0 bg-base-100 z-10">
                 {r.name}
               </th>
@@ -67,10 +72,10 @@ function Table({ map }: { map: ClassMap }) {
         <tbody>
           {map.rows.map((row) => (
             <tr key={row.pupil.id}>
-              <th scope="row" className="text-left text-[13px] leading-none font-semibold">
+              <th scope="row" className="text-left text-[13px] leading-none font-semibold sticky left-0 bg-base-100">
                 {row.pupil.name}
               </th>
-              {map.rules.map((r) => {
+              {rules.map((r) => {
                 const cell = row.cells.find((c) => c.rule === r.id)
                 const on = params.get('pupil') === row.pupil.name && params.get('rule') === r.id
                 return (
@@ -92,6 +97,14 @@ function Table({ map }: { map: ClassMap }) {
       </table>
     </div>
   )
+}
+
+/** Narrowest column, in rem: room for a sign and its counts. */
+const COLUMN = 3.25
+
+/** Rules that the papers say something of, for some child; the others would be columns of dashes. */
+function tested(map: ClassMap): ClassMap['rules'] {
+  return map.rules.filter((r) => map.rows.some((row) => row.cells.some((c) => c.rule === r.id && c.state !== 'NOT_ENOUGH')))
 }
 
 function sign(cell: Standing | undefined): string {
