@@ -160,7 +160,8 @@ class ApiTest extends ApiCase {
     load(id, csv).andExpect(jsonPath("$.imported").value(0));
     mvc.perform(get("/api/classes/" + id + "/attempts.csv").session(session))
         .andExpect(
-            content().string(containsString("2026-02-02,Ada,badge,bage,READS_OTHERWISE,final-j=UNDER")))
+            content()
+                .string(containsString("2026-02-02,Ada,badge,bage,READS_OTHERWISE,final-j=UNDER")))
         .andExpect(content().string(containsString("2026-02-04,Bea,cage,,BLANK")));
     mvc.perform(get("/api/classes/" + id + "/findings?asOf=2026-03-01").session(session))
         .andExpect(jsonPath("$.findings", hasSize(1)))

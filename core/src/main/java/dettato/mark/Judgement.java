@@ -50,7 +50,7 @@ final class Judgement {
     this.says = new boolean[units.length];
     this.alignment = new Alignment(target, text, readBack, without);
     Swap across =
-        without == Alignment.NO_MOVE && alignment.points() > Costs.SWAP
+        without == Alignment.NO_MOVE && alignment.points() >= Costs.PARTIAL
             ? LetterSwap.across(target.word.cut(), text)
             : null;
     this.points = across == null ? alignment.points() : Costs.SWAP;

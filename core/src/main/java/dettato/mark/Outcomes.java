@@ -21,14 +21,16 @@ final class Outcomes {
 
   /**
    * One mark for each opportunity. Where two rules fail at one unit, the later in the catalogue
-   * (those of joins) tells, and the other says nothing.
+   * (those of joins) tells, and the other says nothing. Letters that changed places tell of that
+   * alone.
    */
   static List<RuleMark> of(Target target, UnitMark[] units) {
     List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
     for (Opportunity o : target.opportunities) {
       UnitMark unit = units[o.unit()];
       Outcome outcome = o.judge(unit.written(), unit.verdict().heard());
-      if (failed(outcome) && isUndone(o, outcome, units)) {
+      boolean turned = unit.confusion().filter("swapped"::equals).isPresent();
+      if (failed(outcome) && (turned || isUndone(o, outcome, units))) {
         outcome = Outcome.UNTESTED;
       }
       if (failed(outcome)) {
