@@ -110,3 +110,14 @@ test("the teacher's own judgement replaces the mark and can be taken back", asyn
   await userEvent.click(screen.getByRole('radio', { name: 'as marked' }))
   expect(override).toHaveBeenLastCalledWith(307, 'READS_RIGHT', 'counted as marked')
 })
+
+test('a judgement that could not be kept is said and changes nothing', async () => {
+  vi.spyOn(api, 'dictation').mockResolvedValue(
+    dictation({ papers: [{ pupil: { id: 3, name: 'Anwen' }, cells: [cell(3, 7, 'bage', bage)] }] }),
+  )
+  vi.spyOn(api, 'override').mockRejectedValue(new Error('The server is away.'))
+  show(<MarkPage />, '/mark/:id', '/mark/9?at=1.1')
+  await userEvent.click(await screen.findByRole('radio', { name: 'as right' }))
+  expect((await screen.findByRole('alert')).textContent).toBe('The server is away.')
+  expect(screen.getByRole('radio', { name: 'as marked' })).toHaveProperty('checked', true)
+})

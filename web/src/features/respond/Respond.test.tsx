@@ -16,6 +16,13 @@ test('says of each child and rule what the evidence allows', async () => {
   expect(screen.getByLabelText('Anwen, dge or ge at the end: not enough words yet').textContent).toBe('–')
 })
 
+test('leaves out rules that no child has met', async () => {
+  vi.spyOn(api, 'map').mockResolvedValue({ ...map, rules: [...map.rules, { id: 'qu', name: 'qu' }] })
+  show(<Respond />, '/respond', '/respond')
+  expect(await screen.findByRole('columnheader', { name: 'dge or ge at the end' })).toBeDefined()
+  expect(screen.queryByRole('columnheader', { name: 'qu' })).toBeNull()
+})
+
 test('opens the evidence behind a cell and keeps it in the address', async () => {
   show(<Respond />, '/respond', '/respond')
   await userEvent.click(await screen.findByLabelText(/^Bashir, dge/))

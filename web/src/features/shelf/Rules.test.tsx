@@ -31,6 +31,12 @@ test('says a rule to teacher and child, how often it holds, and where it does no
   expect(screen.getByText('knowledge')).toBeDefined()
 })
 
+test('says that a weak rule is weak', async () => {
+  vi.spyOn(api, 'rules').mockResolvedValue([{ ...rule, weak: true }, otherRule])
+  await open()
+  expect(screen.getByText(/A weak rule/)).toBeDefined()
+})
+
 test('shows words of both sides as strips', async () => {
   await open()
   expect(await within(screen.getByLabelText('dge due')).findByRole('img', { name: 'ledge' })).toBeDefined()

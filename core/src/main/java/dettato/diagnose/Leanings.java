@@ -3,6 +3,7 @@ package dettato.diagnose;
 import dettato.mark.Mark;
 import dettato.mark.UnitMark;
 import dettato.mark.Verdict;
+import dettato.word.Word;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -11,11 +12,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * Finds, for one child, which grapheme stands for each sound where another is due ("a_e for FACE, 7
  * of 9"), and which sounds are taken for others or lost ("th-fronting, 4 of 5"). The same model as
- * {@link Diagnosis}. Attempts that no explanation fits are left out.
+ * {@link Diagnosis}. Attempts that no explanation fits are left out, and invented words, where each
+ * spelling is as good as another.
  */
 public final class Leanings {
   private final Belief belief;
@@ -42,6 +45,7 @@ public final class Leanings {
     Map<String, List<Place>> bySound = new LinkedHashMap<>();
     samples.stream()
         .filter(s -> !s.date.isAfter(belief.asOf()) && !s.mark.noMatch())
+        .filter(s -> s.mark.target().use() != Word.Use.INVENTED)
         .forEach(s -> places(s, bySound));
     List<Leaning> found = new ArrayList<>();
     bySound.forEach(
@@ -110,11 +114,7 @@ public final class Leanings {
   }
 
   private Leaning leaning(
-      Leaning.Kind kind,
-      String sound,
-      String written,
-      List<Place> places,
-      java.util.function.Predicate<Place> fails) {
+      Leaning.Kind kind, String sound, String written, List<Place> places, Predicate<Place> fails) {
     List<Place> failed = places.stream().filter(fails).toList();
     double probability =
         belief.belowSecure(

@@ -1,5 +1,6 @@
 package dettato.diagnose;
 
+import dettato.rule.RuleBook;
 import java.util.List;
 
 /**
@@ -59,7 +60,8 @@ public record Standing(
         opportunities,
         failures,
         evidence,
-        "failures in words that the pattern with " + other + " does not explain");
+        "failures in words that another pattern does not explain: "
+            + RuleBook.of(other).about().name());
   }
 
   public boolean isPattern() {

@@ -30,6 +30,9 @@ final class Alignment {
   private static final int FAR = Integer.MAX_VALUE / 2;
   private static final int LONGEST = 4;
 
+  /** What one slip costs at most, and most attempts: tried first, since little is within it. */
+  private static final int CHEAP = 14;
+
   private final Target target;
   private final UnitForms[] units;
   private final String letters;
@@ -63,9 +66,10 @@ final class Alignment {
     this.width = lastLetter - firstLetter + 1;
     this.cost = new int[(lastUnit - firstUnit + 1) * width];
     this.from = new int[cost.length];
-    Arrays.fill(cost, FAR);
-    cost[0] = 0;
-    fill();
+    fill(CHEAP);
+    if (points() > CHEAP) {
+      fill(FAR - 1);
+    }
   }
 
   /** Points of the cheapest explanation. */
@@ -167,11 +171,14 @@ final class Alignment {
     return unit;
   }
 
-  private void fill() {
+  /** Follows only what costs no more than the limit; an explanation within it is the cheapest. */
+  private void fill(int limit) {
+    Arrays.fill(cost, FAR);
+    cost[0] = 0;
     for (int unit = firstUnit; unit <= lastUnit; unit++) {
       for (int letter = firstLetter; letter <= lastLetter; letter++) {
         int at = (unit - firstUnit) * width + letter - firstLetter;
-        if (cost[at] >= FAR) {
+        if (cost[at] > limit) {
           continue;
         }
         if (unit < lastUnit) {
@@ -273,6 +280,7 @@ final class Alignment {
     int taken = first.length() + second.length();
     if (letter + taken <= lastLetter
         && letters.charAt(letter) == second.charAt(0)
+        && letters.charAt(letter + second.length()) == first.charAt(0)
         && !first.equals(second)
         && letters.startsWith(second, letter)
         && letters.startsWith(first, letter + second.length())) {

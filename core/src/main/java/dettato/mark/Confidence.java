@@ -6,9 +6,9 @@ import java.util.List;
  * How often an explanation is the right one, by its lead over the next and by how much of the
  * attempt it leaves unexplained.
  *
- * <p>Calibrated on 6,000 simulated attempts whose errors are known ({@code ConfidenceTest} prints
- * the shares and checks them), the shares by lead pooled until they do not fall (isotonic
- * regression: Zadrozny and Elkan, KDD 2002).
+ * <p>Set on 6,000 simulated attempts whose errors are known, the shares by lead pooled until they
+ * do not fall (isotonic regression: Zadrozny and Elkan, KDD 2002); {@code ConfidenceTest} checks
+ * them on as many others.
  */
 final class Confidence {
   /** Shares by lead in points: 0, 1, 2, 3, 4 … the last for all greater ones. */

@@ -18,7 +18,7 @@ public final class Explanation {
     this.accent = accent;
   }
 
-  /** What an attempt shows, in an accent; empty when it is as the model or blank. */
+  /** What an attempt shows, in an accent; empty when it is right or blank. */
   public static List<Fact> facts(Mark mark, Accent accent) {
     return new Explanation(mark, accent).all();
   }
@@ -38,7 +38,7 @@ public final class Explanation {
       return facts;
     }
     mark.rules().stream().filter(Explanation::failed).forEach(this::rule);
-    for (int i = 0; i < mark.units().size(); i++) {
+    for (int i = 0; i < mark.units().size() && mark.result() != Result.RIGHT; i++) {
       unit(i);
     }
     mark.extras().forEach(this::extra);

@@ -69,6 +69,9 @@ final class Outcomes {
 
   /** Rules that the word is an exception to and the attempt kept all the same (mutch). */
   static List<String> regularised(Target target, UnitMark[] units) {
+    if (target.exceptions.isEmpty()) {
+      return List.of();
+    }
     return target.exceptions.stream()
         .filter(o -> o.due().contains(units[o.unit()].written()))
         .map(Opportunity::rule)

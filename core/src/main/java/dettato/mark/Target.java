@@ -35,8 +35,9 @@ final class Target {
   Target(Word word, Accent accent) {
     this.word = word;
     this.accent = accent;
-    this.opportunities = RuleBook.opportunities(word);
-    this.exceptions = RuleBook.exceptions(word);
+    RuleBook.Places places = RuleBook.places(word);
+    this.opportunities = places.obeyed();
+    this.exceptions = places.broken();
     this.ipa = word.cut().ipa(accent);
     Map<Sound, SoundForms> shared =
         SHARED.computeIfAbsent(accent.id(), id -> new ConcurrentHashMap<>());

@@ -73,8 +73,15 @@ public final class InventedWords {
             .collect(Collectors.toCollection(HashSet::new));
   }
 
-  /** Words as asked for; fewer when there are not so many. */
+  /**
+   * Words as asked for; fewer when there are not so many.
+   *
+   * @throws IllegalArgumentException when there is no such rule
+   */
   public List<Invented> choose(Request request) {
+    if (!request.rule.isEmpty()) {
+      RuleBook.of(request.rule);
+    }
     List<int[]> pairs = new ArrayList<>();
     for (int onset = 0; onset < onsets.size(); onset++) {
       for (int rime = 0; rime < rimes.size(); rime++) {

@@ -50,6 +50,17 @@ public final class RuleBook {
   private static final Map<String, SpellingRule> BY_ID =
       RULES.stream().collect(Collectors.toMap(SpellingRule::id, Function.identity()));
 
+  private static final Set<String> JOINS =
+      Set.of(
+          "double-before-ending",
+          "drop-e",
+          "y-to-i",
+          "plural-es",
+          "plural-s-z",
+          "f-to-ves",
+          "past-ed",
+          "keep-stem");
+
   private RuleBook() {}
 
   /**
@@ -65,37 +76,34 @@ public final class RuleBook {
     return rule;
   }
 
-  private static final Set<String> JOINS =
-      Set.of(
-          "double-before-ending",
-          "drop-e",
-          "y-to-i",
-          "plural-es",
-          "plural-s-z",
-          "f-to-ves",
-          "past-ed",
-          "keep-stem");
-
   /** Where rules decide in a word: places the word itself obeys, left to right within each rule. */
   public static List<Opportunity> opportunities(Word word) {
-    return places(word, true);
+    return places(word).obeyed();
   }
 
   /** Places where a rule decides and this word does otherwise (much). */
   public static List<Opportunity> exceptions(Word word) {
-    return places(word, false);
+    return places(word).broken();
   }
 
-  private static List<Opportunity> places(Word word, boolean obeyed) {
-    List<Opportunity> places = new ArrayList<>();
+  /** Where rules decide in a word, both those it obeys and those it breaks. */
+  public record Places(List<Opportunity> obeyed, List<Opportunity> broken) {
+    public Places {
+      obeyed = List.copyOf(obeyed);
+      broken = List.copyOf(broken);
+    }
+  }
+
+  /** Asks every rule once; cheaper than {@link #opportunities} and {@link #exceptions} apart. */
+  public static Places places(Word word) {
+    List<Opportunity> obeyed = new ArrayList<>();
+    List<Opportunity> broken = new ArrayList<>();
     for (SpellingRule rule : RULES) {
       for (Opportunity place : rule.places(word)) {
-        if (obeys(word, place) == obeyed) {
-          places.add(place);
-        }
+        (obeys(word, place) ? obeyed : broken).add(place);
       }
     }
-    return places;
+    return new Places(obeyed, broken);
   }
 
   /** Whether the rule is about joining an ending, or the parts of a word. */

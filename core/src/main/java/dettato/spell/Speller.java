@@ -194,12 +194,8 @@ public final class Speller {
         continue;
       }
       int next = i + sound.length();
-      double[] loud = c.sound().isVowel() ? spoken.loudness(i) : new double[] {0, -1};
-      for (int stressed = 0; stressed < 2; stressed++) {
-        if (loud[stressed] < 0) {
-          continue;
-        }
-        int thing = id + stressed * all.size();
+      for (boolean loud : c.sound().isVowel() ? spoken.loudness(i) : List.of(false)) {
+        int thing = loud ? id + all.size() : id;
         double score = path.score + pairs.log(path.history, thing);
         long history = NGrams.after(path.history, thing);
         if (c.grapheme().isSplit()) {
@@ -292,11 +288,9 @@ public final class Speller {
       return new Spoken(sounds.toString(), Arrays.copyOf(marked, sounds.length() + 1), any);
     }
 
-    /** Whether the vowel at a place may be weak, and may be loud: 0 when it may, -1 when not. */
-    double[] loudness(int at) {
-      return anyMark
-          ? new double[] {marked[at] ? -1 : 0, marked[at] ? 0 : -1}
-          : new double[] {0, 0};
+    /** Whether the vowel at a place is loud; both when nothing is known. */
+    List<Boolean> loudness(int at) {
+      return anyMark ? List.of(marked[at]) : List.of(false, true);
     }
 
     private static boolean isVowelSign(char c) {

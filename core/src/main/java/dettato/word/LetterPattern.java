@@ -52,6 +52,17 @@ final class LetterPattern {
     return masks.length == 0 && !vowelEarlier;
   }
 
+  /** What stands at a place: a letter, 0 to 25, the edge of the word, 26, or something else, 27. */
+  static int kind(char[] word, int at) {
+    int bit = bit(word, at);
+    return bit == 0 ? 27 : Integer.numberOfTrailingZeros(bit);
+  }
+
+  /** Whether a place of this {@link #kind} may be the first that the pattern fits. */
+  boolean mayStart(int kind) {
+    return masks.length == 0 || kind < 27 && (masks[0] >> kind & 1) == 1;
+  }
+
   /** Whether the letters from here on fit. */
   boolean fitsAfter(char[] word, int from) {
     for (int i = 0; i < masks.length; i++) {

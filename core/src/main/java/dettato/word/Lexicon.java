@@ -76,6 +76,9 @@ public final class Lexicon {
   /** The word in its commonest reading for an accent. */
   public Optional<Word> find(String spelling, String accent) {
     List<Entry> entries = entries(spelling);
+    if (entries.isEmpty()) {
+      return Optional.empty();
+    }
     if (entries.size() == 1) {
       return entries.get(0).accent.isEmpty() || line(accent).contains(entries.get(0).accent)
           ? Optional.of(entries.get(0).word)

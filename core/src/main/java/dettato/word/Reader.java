@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Reads a spelling aloud by rule, as a teacher reads a wrong spelling back to a child.
@@ -20,7 +22,7 @@ public final class Reader {
   private static final List<ReadingRule> RULES =
       List.copyOf(Table.load(Reader.class, "reading.tsv", ReadingRule::of));
   private static final ReadingRule[][] BY_LETTER = byLetter();
-  private static final Map<String, List<ReadingRule>> BY_GRAPHEME = byGrapheme();
+  private static final Map<String, GraphemeRules> BY_GRAPHEME = byGrapheme();
 
   private Reader() {}
 
@@ -61,21 +63,30 @@ public final class Reader {
    * speak there.
    */
   public static List<Sound> sounds(char[] word, int at, String grapheme) {
-    for (ReadingRule rule : BY_GRAPHEME.getOrDefault(grapheme, List.of())) {
-      if (rule.fits(word, at)) {
-        return rule.sounds();
-      }
-    }
-    return List.of();
+    GraphemeRules rules = BY_GRAPHEME.get(grapheme);
+    int first = rules == null || !stands(word, at, grapheme) ? -1 : rules.first(word, at);
+    return rules == null || first < 0 ? List.of() : rules.all().get(first).sounds();
   }
 
-  static List<ReadingRule> rulesOf(String grapheme) {
-    return BY_GRAPHEME.getOrDefault(grapheme, List.of());
+  private static boolean stands(char[] word, int at, String grapheme) {
+    int gap = grapheme.indexOf('_');
+    int length = gap < 0 ? grapheme.length() : gap;
+    for (int i = 0; i < length; i++) {
+      if (at + i >= word.length || word[at + i] != grapheme.charAt(i)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  static Optional<GraphemeRules> rulesOf(String grapheme) {
+    return Optional.ofNullable(BY_GRAPHEME.get(grapheme));
   }
 
   /** Whether a grapheme speaks only in some surroundings, by the table. */
   public static boolean needsContext(String grapheme) {
-    return BY_GRAPHEME.getOrDefault(grapheme, List.of()).stream()
+    return rulesOf(grapheme).stream()
+        .flatMap(rules -> rules.all().stream())
         .noneMatch(r -> r.before().isEmpty() && r.after().isEmpty());
   }
 
@@ -118,9 +129,10 @@ public final class Reader {
     return rules;
   }
 
-  private static Map<String, List<ReadingRule>> byGrapheme() {
+  private static Map<String, GraphemeRules> byGrapheme() {
     Map<String, List<ReadingRule>> map = new HashMap<>();
     RULES.forEach(r -> map.computeIfAbsent(r.grapheme().text(), g -> new ArrayList<>()).add(r));
-    return map;
+    return map.entrySet().stream()
+        .collect(Collectors.toMap(Map.Entry::getKey, e -> new GraphemeRules(e.getValue())));
   }
 }

@@ -3,44 +3,40 @@ package dettato.word;
 import dettato.sound.Sound;
 import java.util.List;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The reading rules of one grapheme, asked about one sound: whether it may be read so at a place.
  * Made once and kept by whoever asks often.
  */
 public final class Readings {
-  private final ReadingRule[] rules;
+  private final @Nullable GraphemeRules rules;
   private final boolean[] says;
 
   /**
    * @param same whether a sound is the one asked about
    */
   public Readings(String grapheme, Predicate<Sound> same) {
-    List<ReadingRule> listed = Reader.rulesOf(grapheme);
-    this.rules = listed.toArray(ReadingRule[]::new);
-    this.says = new boolean[rules.length];
-    for (int i = 0; i < rules.length; i++) {
+    this.rules = Reader.rulesOf(grapheme).orElse(null);
+    List<ReadingRule> listed = rules == null ? List.of() : rules.all();
+    this.says = new boolean[listed.size()];
+    for (int i = 0; i < says.length; i++) {
       says[i] = listed.get(i).sounds().stream().anyMatch(same);
     }
   }
 
   /** Whether the grapheme, which stands at this place, may be read as the sound there. */
   public boolean says(char[] word, int at) {
-    for (int i = 0; i < rules.length; i++) {
-      if (rules[i].fitsAround(word, at)) {
-        return says[i];
-      }
-    }
-    return false;
+    int first = first(word, at);
+    return first >= 0 && says[first];
   }
 
   /** Whether any rule lets the grapheme speak where it stands. */
   public boolean speaks(char[] word, int at) {
-    for (ReadingRule rule : rules) {
-      if (rule.fitsAround(word, at)) {
-        return true;
-      }
-    }
-    return false;
+    return first(word, at) >= 0;
+  }
+
+  private int first(char[] word, int at) {
+    return rules == null ? -1 : rules.first(word, at);
   }
 }

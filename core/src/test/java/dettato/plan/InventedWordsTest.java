@@ -4,7 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.diagnose.Leanings;
+import dettato.diagnose.Settings;
 import dettato.mark.AttemptMarker;
+import dettato.mark.Explanation;
+import dettato.mark.Mark;
 import dettato.mark.Result;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
@@ -13,6 +17,7 @@ import dettato.word.Lexicon;
 import dettato.word.Proposer;
 import dettato.word.Segmentation;
 import dettato.word.Word;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -82,6 +87,17 @@ class InventedWordsTest {
   void marksByTheSoundsAndTheRules(String model, String attempt, Result result) {
     Segmentation cut = Proposer.shipped().propose(model, BRITISH, 1).get(0).cut();
     assertEquals(result, MARKER.mark(Word.invented(cut), attempt).result());
+  }
+
+  /** There is no model to know by heart, so another legal spelling is nothing to be told. */
+  @Test
+  void nothingIsSaidOfALegalSpellingNorConcludedFromIt() {
+    Segmentation cut = Proposer.shipped().propose("blain", BRITISH, 1).get(0).cut();
+    Mark mark = MARKER.mark(Word.invented(cut), "blane");
+    assertEquals(List.of(), Explanation.of(mark, BRITISH));
+    LocalDate day = LocalDate.of(2026, 3, 2);
+    assertEquals(
+        List.of(), new Leanings(Settings.USUAL, day).of(List.of(new Leanings.Sample(day, mark))));
   }
 
   @Test

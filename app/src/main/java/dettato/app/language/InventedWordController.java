@@ -3,10 +3,7 @@ package dettato.app.language;
 import dettato.app.web.Problem;
 import dettato.plan.InventedWords;
 import dettato.plan.TeachingSequence;
-import dettato.rule.RuleBook;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -16,7 +13,6 @@ import org.springframework.web.bind.annotation.RestController;
 class InventedWordController {
   private static final int MOST = 40;
   private final Languages languages;
-  private final Map<String, InventedWords> made = new ConcurrentHashMap<>();
 
   InventedWordController(Languages languages) {
     this.languages = languages;
@@ -44,15 +40,13 @@ class InventedWordController {
       @RequestParam(defaultValue = "0") int step,
       @RequestParam(defaultValue = "10") int count,
       @RequestParam(defaultValue = "1") long seed) {
-    if (!rule.isEmpty() && RuleBook.RULES.stream().noneMatch(r -> r.id().equals(rule))) {
-      throw Problem.badRequest("rule: there is no rule '" + rule + "'. GET /api/rules lists them.");
-    }
     if (count < 1 || count > MOST) {
       throw Problem.badRequest("count is 1 to " + MOST + ", not " + count + ".");
     }
     Language language = languages.of(accent);
     int upTo = step == 0 ? TeachingSequence.shipped().last() : step;
-    return invented(language)
+    return language
+        .invented()
         .choose(new InventedWords.Request(rule, grapheme, sounds, upTo, count, seed))
         .stream()
         .map(
@@ -62,13 +56,5 @@ class InventedWordController {
                     UnitView.of(one.word().cut(), language.accent()),
                     one.legal()))
         .toList();
-  }
-
-  private InventedWords invented(Language language) {
-    return made.computeIfAbsent(
-        language.accent().id(),
-        id ->
-            new InventedWords(
-                dettato.word.Lexicon.shipped(), language.accent(), TeachingSequence.shipped()));
   }
 }

@@ -4,6 +4,7 @@ import dettato.find.SoundFigures;
 import dettato.find.WordIndex;
 import dettato.mark.AttemptMarker;
 import dettato.mark.SentenceMarker;
+import dettato.plan.InventedWords;
 import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
 import dettato.sound.Accent;
@@ -27,6 +28,7 @@ public final class Language {
   private final Set<String> own;
   private final Supplier<WordIndex> index;
   private final Supplier<List<SoundFigures.SoundFigure>> sounds;
+  private final Supplier<InventedWords> invented;
 
   /**
    * @param base the index of the shipped words in this accent
@@ -37,6 +39,8 @@ public final class Language {
     this.own = own.stream().map(Word::spelling).collect(Collectors.toSet());
     this.index = Once.of(() -> own.isEmpty() ? base.get() : base.get().with(own));
     this.sounds = Once.of(() -> SoundFigures.of(index.get(), TeachingSequence.shipped()));
+    this.invented =
+        Once.of(() -> new InventedWords(lexicon, this.accent, TeachingSequence.shipped()));
     this.marker = new AttemptMarker(this.accent, lexicon);
     this.sentences = new SentenceMarker(marker, lexicon);
     this.chooser = new WordChooser(lexicon, this.accent, TeachingSequence.shipped());
@@ -72,6 +76,11 @@ public final class Language {
   /** How each sound is spelled. */
   public List<SoundFigures.SoundFigure> sounds() {
     return sounds.get();
+  }
+
+  /** Words that are none, and sound like none of these. */
+  public InventedWords invented() {
+    return invented.get();
   }
 
   /** Whether a word is the school's own. */
