@@ -18,6 +18,9 @@ import java.util.stream.Stream;
 public final class Diagnosis {
   private static final int ENOUGH = 3;
 
+  /** More likely than not. */
+  private static final double LEANING = 0.5;
+
   private final Settings settings;
   private final LocalDate asOf;
   private final Belief belief;
@@ -57,11 +60,11 @@ public final class Diagnosis {
   private Standing standing(List<Evidence> evidence) {
     Optional<Standing> under = ofKind(evidence, Outcome.UNDER, Standing.Kind.UNDER);
     Optional<Standing> over = ofKind(evidence, Outcome.OVER, Standing.Kind.OVER);
-    boolean both =
-        under.filter(Standing::isPattern).isPresent()
-            && over.filter(Standing::isPattern).isPresent();
-    if (both) {
-      return mixed(evidence, under.orElseThrow(), over.orElseThrow());
+    if (under.filter(this::leans).isPresent() && over.filter(this::leans).isPresent()) {
+      Standing mixed = mixed(evidence, under.orElseThrow(), over.orElseThrow());
+      if (mixed.probability() > settings.sure()) {
+        return mixed;
+      }
     }
     return Stream.concat(under.stream(), over.stream())
         .min(
@@ -103,12 +106,36 @@ public final class Diagnosis {
             wouldChange(state, tested.size(), failures.size())));
   }
 
-  private static Standing mixed(List<Evidence> all, Standing under, Standing over) {
+  /** Whether failures on one side are more likely a habit than not: half of what guessing needs. */
+  private boolean leans(Standing side) {
+    long words =
+        side.evidence().stream()
+            .filter(e -> e.outcome() == side.kind().outcome())
+            .map(Evidence::target)
+            .distinct()
+            .count();
+    return words >= settings.differentWords() && side.probability() > LEANING;
+  }
+
+  /**
+   * A child who fails on both sides is guessing: one side may prove it, or both together, where
+   * neither alone would.
+   */
+  private Standing mixed(List<Evidence> all, Standing under, Standing over) {
+    double together =
+        belief.belowSecure(
+            Stream.of(under, over)
+                .flatMap(
+                    s ->
+                        s.evidence().stream()
+                            .map(
+                                e -> new Belief.Trial(e.date(), e.outcome() == s.kind().outcome())))
+                .toList());
     return new Standing(
         under.rule(),
         Standing.State.PATTERN,
         Standing.Kind.MIXED,
-        Math.max(under.probability(), over.probability()),
+        Math.max(together, Math.max(under.probability(), over.probability())),
         under.opportunities() + over.opportunities(),
         under.failures() + over.failures(),
         all.stream().sorted(Comparator.comparing(Evidence::date).reversed()).toList(),

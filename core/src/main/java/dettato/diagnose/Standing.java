@@ -1,5 +1,6 @@
 package dettato.diagnose;
 
+import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
 import java.util.List;
 
@@ -40,7 +41,16 @@ public record Standing(
     /** It is put where it is not due. */
     OVER,
     /** Both: the child is guessing. */
-    MIXED
+    MIXED;
+
+    /** The outcome that the kind is about. */
+    Outcome outcome() {
+      return switch (this) {
+        case UNDER -> Outcome.UNDER;
+        case OVER -> Outcome.OVER;
+        case MIXED -> throw new IllegalStateException("MIXED is about both sides");
+      };
+    }
   }
 
   public Standing {

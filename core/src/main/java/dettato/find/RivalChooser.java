@@ -1,6 +1,7 @@
 package dettato.find;
 
 import dettato.plan.Unpredictable;
+import dettato.word.Capitals;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -17,29 +18,6 @@ import java.util.Set;
 public final class RivalChooser {
   private static final int WINDOW = 3;
   private static final int BANDS = 5;
-
-  /** Days and months, which are written with a capital letter. */
-  private static final Set<String> CAPITALS =
-      Set.of(
-          "monday",
-          "tuesday",
-          "wednesday",
-          "thursday",
-          "friday",
-          "saturday",
-          "sunday",
-          "january",
-          "february",
-          "march",
-          "april",
-          "may",
-          "june",
-          "july",
-          "august",
-          "september",
-          "october",
-          "november",
-          "december");
 
   private final WordIndex index;
 
@@ -104,7 +82,7 @@ public final class RivalChooser {
     return word.cut().size() > 1
         && word.join().isEmpty()
         && word.seam() < 0
-        && !CAPITALS.contains(word.spelling())
+        && !Capitals.mayHave(word.spelling())
         && index.homophones(word).isEmpty()
         && WordIndex.graphemes(word, sound, index.accent()).size() == 1;
   }

@@ -142,7 +142,7 @@ final class Alignment {
 
   /** How many units, counted from the start, end where the attempt is still as the model. */
   private int sameStart() {
-    String model = target.word.spelling();
+    String model = target.word.letters();
     int same = 0;
     int length = Math.min(model.length(), letters.length());
     while (same < length && model.charAt(same) == letters.charAt(same)) {
@@ -157,7 +157,7 @@ final class Alignment {
 
   /** The first unit from which on the attempt ends as the model does, without going before one. */
   private int sameEnd(int notBefore) {
-    String model = target.word.spelling();
+    String model = target.word.letters();
     int room = Math.min(model.length(), letters.length()) - target.start(notBefore);
     int same = 0;
     while (same < room
@@ -218,12 +218,21 @@ final class Alignment {
       if (form != 0) {
         relax(at, width + taken, cost[at] + Form.points(form), MATCH, 1, taken, 0);
       } else if (taken == 1) {
-        relax(at, width + 1, cost[at] + forms.other(letters.charAt(letter)), MATCH, 1, 1, 0);
+        relax(at, width + 1, cost[at] + other(forms, letter), MATCH, 1, 1, 0);
       }
       if (code == 0) {
         return;
       }
     }
+  }
+
+  /** A letter that means nothing for the unit; the h of sh, ch or th means something before it. */
+  private int other(UnitForms forms, int letter) {
+    boolean digraph =
+        letter > 0
+            && letters.charAt(letter) == 'h'
+            && "cstpw".indexOf(letters.charAt(letter - 1)) >= 0;
+    return digraph ? Costs.OTHER_IN_DIGRAPH : forms.other(letters.charAt(letter));
   }
 
   private boolean fits(int unit, int form, int letter, int taken) {

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -16,9 +17,12 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class AttemptMarker {
   /** Changes when a judgement may come out differently; cached marks name it. */
-  public static final String VERSION = "2";
+  public static final String VERSION = "3";
 
   private static final int KEPT = 20_000;
+
+  /** What keeps letters that are all right from being right; a capital does not. */
+  private static final Set<String> APART = Set.of("gap", "hyphen", "apostrophe");
 
   private final Accent accent;
   private final Lexicon lexicon;
@@ -41,11 +45,11 @@ public final class AttemptMarker {
    * letters past the sixtieth are one extra.
    */
   public Mark mark(Word word, String attempt) {
-    Letters letters = Letters.of(attempt, word.spelling());
+    Letters letters = Letters.of(attempt, word.lettersAfterApostrophe());
     if (letters.text().isEmpty()) {
       return blank(target(word), attempt, letters);
     }
-    if (letters.text().equals(word.spelling())) {
+    if (letters.text().equals(word.letters())) {
       return right(target(word), attempt, letters);
     }
     return new Judgement(target(word), lexicon, attempt, letters).mark();
@@ -56,9 +60,9 @@ public final class AttemptMarker {
    * #mark} does, so it is asked for apart.
    */
   public Certainty certainty(Mark mark) {
-    Letters letters = Letters.of(mark.attempt(), mark.target().spelling());
+    Letters letters = Letters.of(mark.attempt(), mark.target().lettersAfterApostrophe());
     boolean plain = mark.result() == Result.RIGHT || mark.result() == Result.BLANK;
-    return plain || letters.text().equals(mark.target().spelling())
+    return plain || letters.text().equals(mark.target().letters())
         ? Certainty.FULL
         : Certainty.of(target(mark.target()), lexicon, mark, letters);
   }
@@ -76,22 +80,30 @@ public final class AttemptMarker {
     return made;
   }
 
+  /** Its letters are the model's; a gap, a hyphen or an apostrophe may still be wrong. */
   private Mark right(Target target, String attempt, Letters letters) {
     List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
     target.opportunities.forEach(
         o -> rules.add(new RuleMark(o, Outcome.APPLIED, target.units[o.unit()].grapheme)));
-    boolean apart = letters.oddities().contains("gap") || letters.oddities().contains("hyphen");
+    List<String> oddities = letters.oddities();
+    Optional<Word> other =
+        oddities.contains("apostrophe")
+            ? lexicon.find(attempt.strip(), accent.id()).filter(w -> !w.equals(target.word))
+            : Optional.empty();
+    Optional<Mark.RealWord> real = other.map(target::comparedWith);
+    boolean another = real.filter(Mark.RealWord.ANOTHER::equals).isPresent();
+    boolean apart = oddities.stream().anyMatch(APART::contains);
     return new Mark(
         target.word,
         attempt,
-        apart ? Result.READS_RIGHT : Result.RIGHT,
+        another ? Result.READS_OTHERWISE : apart ? Result.READS_RIGHT : Result.RIGHT,
         List.of(target.exact),
         List.of(),
         List.of(),
         rules,
-        target.ipa,
-        Optional.empty(),
-        letters.oddities(),
+        other.map(w -> w.cut().ipa(accent)).orElse(target.ipa),
+        real,
+        oddities,
         List.of(),
         0);
   }

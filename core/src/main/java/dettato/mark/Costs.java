@@ -12,11 +12,13 @@ final class Costs {
 
   static final int PARTIAL = of("partial");
   static final int RULE_FORM = of("rule-form");
+  static final int LETTER_CHANGED = of("letter-changed");
   static final int NEAR = of("near");
   static final int NEAR_STEP = of("near-step");
   static final int LOOK_ALIKE = of("look-alike");
   static final int OTHER_SAME = of("other-same");
   static final int OTHER_MIXED = of("other-mixed");
+  static final int OTHER_IN_DIGRAPH = of("other-in-digraph");
   static final int MISSING_CONSONANT = of("missing-consonant");
   static final int MISSING_VOWEL = of("missing-vowel");
   static final int EXTRA = of("extra");

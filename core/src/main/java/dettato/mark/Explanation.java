@@ -4,6 +4,7 @@ import dettato.rule.Opportunity;
 import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
+import dettato.word.Capitals;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -38,20 +39,15 @@ public final class Explanation {
       return facts;
     }
     mark.rules().stream().filter(Explanation::failed).forEach(this::rule);
+    mark.regularised().forEach(this::regularised);
     for (int i = 0; i < mark.units().size() && mark.result() != Result.RIGHT; i++) {
       unit(i);
     }
     mark.extras().forEach(this::extra);
     mark.swaps().forEach(this::swap);
-    mark.regularised().forEach(this::regularised);
-    mark.oddities()
-        .forEach(
-            o ->
-                add(
-                    Fact.Kind.ODDITY,
-                    -1,
-                    o,
-                    "There is a " + o + " inside the word, which is one."));
+    mark.oddities().stream()
+        .filter(o -> !o.equals("apostrophe") || !isCutShort())
+        .forEach(o -> add(Fact.Kind.ODDITY, -1, o, oddity(o)));
     realWord();
     return facts;
   }
@@ -81,7 +77,7 @@ public final class Explanation {
         Fact.Kind.SOUND,
         i,
         unit.confusion().orElse(""),
-        Confusions.sentence(mark.target().spelling(), grapheme(i), sound(i), unit));
+        Confusions.sentence(word(), grapheme(i), sound(i), unit));
   }
 
   private void extra(Extra extra) {
@@ -91,21 +87,34 @@ public final class Explanation {
             : extra.before() == mark.units().size()
                 ? "at the end"
                 : "before " + grapheme(extra.before());
-    boolean vowel = extra.written().matches("[aeiou]") && between(extra.before());
-    add(
-        Fact.Kind.EXTRA,
-        -1,
-        vowel ? "vowel-inserted" : "",
-        vowel
-            ? "A vowel slipped in between two consonants: " + extra.written() + " " + where + "."
-            : extra.written() + " " + where + " stands for no sound of the word.");
+    String name = Slipped.name(mark, extra);
+    String end =
+        switch (name) {
+          case "vowel-inserted" -> ": a vowel slipped in between two consonants.";
+          case "glide" -> " is what is heard on the way from one vowel to the next.";
+          case "said-already" -> ": the x says /s/ already.";
+          default -> " stands for no sound of the word.";
+        };
+    add(Fact.Kind.EXTRA, -1, name, extra.written() + " " + where + end);
   }
 
-  private boolean between(int unit) {
-    return unit > 0
-        && unit < mark.units().size()
-        && !mark.target().cut().unit(unit - 1).sound().isVowel()
-        && !mark.target().cut().unit(unit).sound().isVowel();
+  /** Whether what follows the word's apostrophe is left out with it. */
+  private boolean isCutShort() {
+    int after = mark.target().apostrophe();
+    return after >= 0
+        && mark.units().get(mark.target().cut().unitAt(after)).verdict() == Verdict.MISSING;
+  }
+
+  private String oddity(String name) {
+    if (!name.equals("apostrophe")) {
+      return "There is a " + name + " inside the word, which is one.";
+    }
+    return mark.target().lettersAfterApostrophe() < 0
+        ? word() + " has no apostrophe."
+        : word()
+            + " has an apostrophe where letters are left out; written: "
+            + mark.attempt().strip()
+            + ".";
   }
 
   private void swap(Swap swap) {
@@ -121,13 +130,24 @@ public final class Explanation {
     return whole ? "" : "Letters of ";
   }
 
+  /** Told at the unit where the word breaks the rule, so that nothing else is told of it. */
   private void regularised(String rule) {
+    Opportunity at =
+        RuleBook.places(mark.target()).broken().stream()
+            .filter(o -> o.rule().equals(rule))
+            .filter(o -> o.due().contains(mark.units().get(o.unit()).written()))
+            .findFirst()
+            .orElseThrow();
     add(
         Fact.Kind.REGULARISED,
-        -1,
+        at.unit(),
         rule,
-        "%s is an exception to the rule %s, which the attempt keeps."
-            .formatted(mark.target().spelling(), RuleBook.of(rule).about().name()));
+        "%s is an exception to the rule %s: it has %s, which must be known by word; written: %s."
+            .formatted(
+                word(),
+                RuleBook.of(rule).about().name(),
+                grapheme(at.unit()),
+                mark.units().get(at.unit()).written()));
   }
 
   private void realWord() {
@@ -141,6 +161,10 @@ public final class Explanation {
                     r == Mark.RealWord.HOMOPHONE
                         ? mark.attempt().strip() + " is another word that sounds the same."
                         : mark.attempt().strip() + " is another word."));
+  }
+
+  private String word() {
+    return Capitals.written(mark.target().spelling());
   }
 
   private String grapheme(int unit) {

@@ -25,7 +25,10 @@ final class Form {
           "nasal-lost",
           "liquid-lost",
           "letters-missing",
-          "sound-lost");
+          "sound-lost",
+          "letter-changed",
+          "made-up",
+          "flap");
   private static final int CONTEXT = 1 << 30;
   private static final Verdict[] VERDICTS = Verdict.values();
 

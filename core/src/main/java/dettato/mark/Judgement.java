@@ -5,10 +5,14 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** One attempt that differs from the model, judged from its cheapest explanation. */
 final class Judgement {
   private static final int LONGEST_ATTEMPT = 60;
+
+  /** A consonant said twice, as English hardly ever does inside a word. */
+  private static final Pattern TWICE = Pattern.compile("([bdfghjklmnprstvwzðŋɡʃʒθ])\\1");
 
   private final Target target;
   private final Lexicon lexicon;
@@ -75,7 +79,8 @@ final class Judgement {
   }
 
   Mark mark() {
-    Optional<Mark.RealWord> real = realWord();
+    Optional<Word> other = otherWord();
+    Optional<Mark.RealWord> real = other.map(target::comparedWith);
     Result result = result(real);
     boolean legal = result == Result.READS_RIGHT && InventedWord.isLegal(target, units);
     List<RuleMark> rules =
@@ -88,7 +93,7 @@ final class Judgement {
         extras,
         swaps,
         rules,
-        read.toString(),
+        other.map(w -> w.cut().ipa(target.accent)).orElseGet(this::readAloud),
         real,
         letters.oddities(),
         rubbish ? List.of() : Outcomes.regularised(target, units),
@@ -226,7 +231,7 @@ final class Judgement {
         Form.verdict(form) == Verdict.ALTERNATIVE && !says[unit]
             ? outOfContext(forms, written, form)
             : form;
-    String confusion = Form.confusion(settled);
+    String confusion = inPlace(unit, Form.confusion(settled));
     if (confusion.equals("swapped")) {
       swaps.add(new Swap(unit, unit));
     }
@@ -237,17 +242,31 @@ final class Judgement {
   }
 
   /**
+   * An l before a vowel does not sound like one: weg for leg is a matter of place. In America t and
+   * d between vowels are said alike.
+   */
+  private String inPlace(int unit, String confusion) {
+    if (confusion.equals("voicing") && target.isFlap(unit)) {
+      return "flap";
+    }
+    boolean onset =
+        unit + 1 < target.units.length && !target.units[unit].vowel && target.units[unit + 1].vowel;
+    return onset && confusion.equals("l-as-vowel") ? "place" : confusion;
+  }
+
+  /**
    * A legal spelling of the sound that cannot be read so at this place is no alternative there: it
    * is what is left of the right grapheme, a vowel letter by its name, or a near sound's. Where a
    * rule names the form (cit for kit), or one letter stands for a short vowel as it does in most
-   * words (bisicle for bicycle), it stays an alternative.
+   * words (bisicle for bicycle), or i for a weak y inside (ladibird), it stays an alternative.
    */
   private static int outOfContext(UnitForms forms, String written, int form) {
     if (forms.isDamaged(written)) {
       String name = forms.damage(written, forms.unit.grapheme().isSplit());
       return Form.of(Verdict.PARTIAL, Costs.PARTIAL, name);
     }
-    if (forms.isNamedByRule(written) || forms.isShortVowelBy(written)) {
+    boolean weakI = forms.sound().id().equals("happY") && written.equals("i");
+    if (weakI || forms.isNamedByRule(written) || forms.isShortVowelBy(written)) {
       return form;
     }
     int near = forms.near(written);
@@ -294,10 +313,15 @@ final class Judgement {
     return true;
   }
 
-  private Optional<Mark.RealWord> realWord() {
-    return lexicon
-        .find(letters.text(), target.accent.id())
-        .map(Word::cut)
-        .map(cut -> target.soundsLike(cut) ? Mark.RealWord.HOMOPHONE : Mark.RealWord.ANOTHER);
+  /** As it would be read by rule; a sound that two letters say by chance is said once. */
+  private String readAloud() {
+    String said = read.toString();
+    return TWICE.matcher(target.ipa).find() ? said : TWICE.matcher(said).replaceAll("$1");
+  }
+
+  /** The real word that was written, if one was; an apostrophe may make it one. */
+  private Optional<Word> otherWord() {
+    String written = letters.oddities().contains("apostrophe") ? attempt.strip() : letters.text();
+    return lexicon.find(written, target.accent.id());
   }
 }

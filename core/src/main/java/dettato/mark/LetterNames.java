@@ -11,7 +11,7 @@ final class LetterNames {
   private static final Map<String, String> VOWEL_OF =
       Map.of(
           "FACE", "a", "FLEECE", "e", "PRICE", "i", "GOAT", "o", "CUTE", "u", "TUNE", "u", "GOOSE",
-          "u", "START", "r");
+          "u", "START", "r", "happY", "e");
 
   private static final Map<String, String> BEGIN_WITH = Map.of("DRESS", "flmnsx", "START", "r");
 

@@ -1,5 +1,6 @@
 package dettato.mark;
 
+import dettato.word.Apostrophe;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,19 +10,20 @@ import java.util.Locale;
  * What a child wrote, made ready for marking: lower-case letters without what is not spelling, and
  * the names of what was set aside.
  *
- * @param text letters, and apostrophes that the target has too
- * @param oddities gap, hyphen, capital; each at most once
+ * @param text letters
+ * @param oddities gap, hyphen, capital, apostrophe (one that is not due, is left out or misplaced);
+ *     each at most once
  */
 record Letters(String text, List<String> oddities) {
-  static Letters of(String written, String target) {
-    if (isPlain(written)) {
+  /**
+   * @param afterApostrophe how many letters follow the target's apostrophe, -1 when it has none
+   */
+  static Letters of(String written, int afterApostrophe) {
+    if (afterApostrophe < 0 && isPlain(written)) {
       return new Letters(written, List.of());
     }
     String composed =
-        Normalizer.normalize(written, Normalizer.Form.NFC)
-            .strip()
-            .replace('’', '\'')
-            .replace('‘', '\'');
+        Apostrophe.straight(Normalizer.normalize(written, Normalizer.Form.NFC).strip());
     List<String> oddities = new ArrayList<>();
     StringBuilder kept = new StringBuilder(composed.length());
     boolean capital = false;
@@ -38,13 +40,12 @@ record Letters(String text, List<String> oddities) {
         kept.append(c);
       }
     }
-    String text = kept.toString().toLowerCase(Locale.ROOT);
-    if (target.indexOf('\'') < 0) {
-      text = text.replace("'", "");
-    }
-    note(gap && target.indexOf(' ') < 0, "gap", oddities);
+    String text = Apostrophe.without(kept.toString().toLowerCase(Locale.ROOT));
+    note(gap, "gap", oddities);
     note(hyphen, "hyphen", oddities);
     note(capital, "capital", oddities);
+    boolean placed = Apostrophe.lettersAfter(composed) == afterApostrophe;
+    note(!placed && !text.isEmpty(), "apostrophe", oddities);
     return new Letters(text, oddities);
   }
 

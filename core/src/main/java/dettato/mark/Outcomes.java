@@ -3,6 +3,7 @@ package dettato.mark;
 import dettato.rule.Opportunity;
 import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
+import dettato.rule.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -28,7 +29,7 @@ final class Outcomes {
     List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
     for (Opportunity o : target.opportunities) {
       UnitMark unit = units[o.unit()];
-      Outcome outcome = o.judge(unit.written(), unit.verdict().heard());
+      Outcome outcome = o.judge(unit.written(), isHeard(unit));
       boolean turned = unit.confusion().filter("swapped"::equals).isPresent();
       if (failed(outcome) && (turned || isUndone(o, outcome, units))) {
         outcome = Outcome.UNTESTED;
@@ -42,8 +43,19 @@ final class Outcomes {
   }
 
   /**
+   * Whether the sound is spelled as a rule could have it otherwise. A vowel letter by its name
+   * (lade for lady) is; a vowel letter for another (gainod for gained) is a slip of its own.
+   */
+  private static boolean isHeard(UnitMark unit) {
+    String confusion = unit.confusion().orElse("");
+    return unit.verdict().heard() && !confusion.equals("letter-changed")
+        || unit.verdict() == Verdict.NEAR && confusion.equals("letter-name");
+  }
+
+  /**
    * Whether the vowel that the rule looks back at was itself spelled otherwise, in such a way that
-   * the rule fits what was written: cack for cake tells of the vowel, not of ck.
+   * the rule fits what was written: cack for cake tells of the vowel, not of ck; borl for ball, not
+   * of ll.
    */
   private static boolean isUndone(Opportunity o, Outcome outcome, UnitMark[] units) {
     if (o.unit() == 0 || !BY_VOWEL.contains(o.rule())) {
@@ -51,7 +63,8 @@ final class Outcomes {
     }
     UnitMark vowel = units[o.unit() - 1];
     boolean shortNow = vowel.written().length() == 1 && "aeiou".contains(vowel.written());
-    return !vowel.verdict().represents() && shortNow == (outcome == Outcome.OVER);
+    boolean marked = (o.side() == Side.DUE) == (outcome == Outcome.UNDER);
+    return marked && vowel.verdict() != Verdict.EXACT && shortNow == (outcome == Outcome.OVER);
   }
 
   private static void silence(List<RuleMark> rules, int unit) {

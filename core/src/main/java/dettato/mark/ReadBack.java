@@ -25,9 +25,16 @@ final class ReadBack {
     }
     Readings readings = forms.readings(written);
     return readings.says(letters, at)
-        || forms.sound().isRun()
-            && !readings.speaks(letters, at)
-            && saysInParts(forms.sound(), written, at);
+        || isWeak(forms.sound(), written, at)
+        || !readings.speaks(letters, at)
+            && saysInParts(target.accent.parts(forms.sound()), written, at);
+  }
+
+  /** A vowel without stress may be any single vowel letter; only a last e would be silent. */
+  private boolean isWeak(Sound sound, String written, int at) {
+    boolean letter = written.length() == 1 && "aeiou".contains(written);
+    boolean silent = written.equals("e") && at == letters.length - 1;
+    return letter && !silent && sound.id().equals("commA");
   }
 
   /** The IPA of a grapheme at this place, by rule alone. */
@@ -46,12 +53,12 @@ final class ReadBack {
     return said.toString();
   }
 
-  private boolean saysInParts(Sound sound, String written, int at) {
-    if (written.indexOf('_') >= 0) {
+  private boolean saysInParts(List<Sound> parts, String written, int at) {
+    if (parts.size() < 2 || written.indexOf('_') >= 0) {
       return false;
     }
-    Sound first = sound.parts().get(0);
-    Sound second = sound.last();
+    Sound first = parts.get(0);
+    Sound second = parts.get(parts.size() - 1);
     for (int cut = 1; cut < written.length(); cut++) {
       if (anyAlike(Reader.sounds(letters, at, written.substring(0, cut)), first)
           && anyAlike(Reader.sounds(letters, at + cut, written.substring(cut)), second)) {

@@ -1,6 +1,7 @@
 package dettato.mark;
 
 import dettato.rule.Outcome;
+import dettato.word.Apostrophe;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
@@ -150,7 +151,8 @@ public final class SentenceMarker {
   private Mark markOf(String wanted, String written) {
     Word word = lexicon.find(wanted, marker.accent().id()).orElseGet(() -> guess(wanted));
     boolean same = Tokens.plain(wanted).equals(Tokens.plain(written));
-    return marker.mark(word, same ? word.spelling() : written);
+    String unpunctuated = Apostrophe.without(written);
+    return marker.mark(word, same ? word.spelling() : word.punctuated(unpunctuated));
   }
 
   /** A number or a word of other letters is taken as a word of one sound, that must be as it is. */

@@ -4,12 +4,15 @@ import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
 import dettato.sound.Sound;
+import dettato.sound.Sounds;
 import dettato.word.Reader;
 import dettato.word.Readings;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
 /**
  * Every grapheme that means something for a sound in an accent: its legal spellings and those of
@@ -32,7 +35,7 @@ final class SoundForms {
 
   static SoundForms of(Sound sound, Accent accent) {
     Map<Integer, Integer> near = new HashMap<>();
-    for (NearSounds.Near other : NearSounds.of(sound)) {
+    for (NearSounds.Near other : nearTo(sound, accent)) {
       if (accent.alike(sound, other.sound())) {
         continue;
       }
@@ -47,7 +50,21 @@ final class SoundForms {
     spellings(sound, accent)
         .forEach(
             (text, points) -> cheapest(all, Form.pack(text), alternative(sound, text, points)));
+    ChildrensForms.of(sound).forEach((text, form) -> childrens(all, Form.pack(text), form));
     return new SoundForms(sound, accent, all, near);
+  }
+
+  /** What is near the sound, or near one that is the same here: BATH is TRAP in America. */
+  private static List<NearSounds.Near> nearTo(Sound sound, Accent accent) {
+    return Stream.concat(
+            Stream.of(sound),
+            Sounds.all().stream().filter(s -> !s.equals(sound) && isSame(s, sound, accent)))
+        .flatMap(s -> NearSounds.of(s).stream())
+        .toList();
+  }
+
+  private static boolean isSame(Sound a, Sound b, Accent accent) {
+    return a.kind() == b.kind() && accent.alike(a, b);
   }
 
   /**
@@ -110,9 +127,10 @@ final class SoundForms {
     if (sound.id().equals("commA")) {
       legal.merge("i", Costs.alternative(Correspondence.Use.SOME), Math::min);
     }
-    if (sound.isRun() && sound.parts().size() == 2) {
-      Map<String, Integer> second = spellings(sound.parts().get(1), accent);
-      spellings(sound.parts().get(0), accent)
+    List<Sound> parts = accent.parts(sound);
+    if (parts.size() == 2) {
+      Map<String, Integer> second = spellings(parts.get(1), accent);
+      spellings(parts.get(0), accent)
           .forEach(
               (a, costA) ->
                   second.forEach(
@@ -123,6 +141,12 @@ final class SoundForms {
                       }));
     }
     return legal;
+  }
+
+  /** What children write, where English does not write it so in some places (dj in adjust). */
+  private static void childrens(Map<Integer, Integer> all, int key, int form) {
+    all.merge(
+        key, form, (a, b) -> Form.isOnlyInContext(a) ? b : Form.points(b) < Form.points(a) ? b : a);
   }
 
   static void cheapest(Map<Integer, Integer> forms, int key, int form) {

@@ -3,12 +3,14 @@ package dettato.mark;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
+import dettato.sound.Accents;
 import dettato.sound.Sound;
-import dettato.word.Segmentation;
+import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -16,6 +18,8 @@ import java.util.stream.Stream;
 /** A word made ready for marking: its units' forms and the places where rules decide. */
 final class Target {
   private static final Map<String, Map<Sound, SoundForms>> SHARED = new ConcurrentHashMap<>();
+
+  private static final Set<String> FLAPS = Set.of("t", "d");
 
   final Word word;
   final Accent accent;
@@ -58,7 +62,7 @@ final class Target {
     this.regular = new boolean[units.length];
     this.clean = new boolean[units.length];
     this.merged = Merged.of(word.cut());
-    ReadBack model = new ReadBack(this, word.spelling());
+    ReadBack model = new ReadBack(this, word.letters());
     for (int i = 0; i < units.length; i++) {
       exact[i] = new UnitMark(units[i].grapheme, Verdict.EXACT, Optional.empty());
       clean[i] = isClean(i);
@@ -69,11 +73,11 @@ final class Target {
 
   /** Index of the first letter of a unit; of the end for the unit after the last. */
   int start(int unit) {
-    return unit < units.length ? word.cut().start(unit) : word.spelling().length();
+    return unit < units.length ? word.cut().start(unit) : word.letters().length();
   }
 
   int length() {
-    return word.spelling().length();
+    return word.letters().length();
   }
 
   /** A grapheme that could spell this unit and the next in one; "" when there is none. */
@@ -108,8 +112,20 @@ final class Target {
     return true;
   }
 
-  boolean soundsLike(Segmentation other) {
-    return other.ipa(accent).equals(ipa);
+  /** What another real word is to this one. */
+  Mark.RealWord comparedWith(Word other) {
+    return other.cut().ipa(accent).equals(ipa) ? Mark.RealWord.HOMOPHONE : Mark.RealWord.ANOTHER;
+  }
+
+  /** Whether /t/ or /d/ is a flap here: after a vowel and before a weak one, in America. */
+  boolean isFlap(int unit) {
+    boolean stop = FLAPS.contains(units[unit].sound().id());
+    boolean between =
+        unit > 0 && unit + 1 < units.length && units[unit - 1].vowel && units[unit + 1].vowel;
+    return stop
+        && between
+        && accent.line().contains(Accents.GENERAL_AMERICAN)
+        && units[unit + 1].unit.stress() == Unit.Stress.NONE;
   }
 
   String ipa(int unit) {

@@ -1,5 +1,6 @@
 package dettato.mark;
 
+import dettato.word.Apostrophe;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -21,7 +22,7 @@ final class Tokens {
 
   /** The same text with straight apostrophes and quotes. */
   static String straight(String text) {
-    return text.replace('’', '\'').replace('‘', '\'').replace('“', '"').replace('”', '"');
+    return Apostrophe.straight(text).replace('“', '"').replace('”', '"');
   }
 
   /** Small letters without apostrophes. */

@@ -16,6 +16,12 @@ import java.util.stream.Stream;
 
 /** Every grapheme that means something for one unit of one word. */
 final class UnitForms {
+  /** Letters of other weak vowels, which one without stress is hardly told from (pensul, yella). */
+  private static final Map<String, List<String>> WEAK_BY =
+      Map.of("KIT", List.of("a", "o", "u"), "GOAT", List.of("a", "er"));
+
+  private static final int WEAK = Form.of(Verdict.NEAR, Costs.NEAR, "vowel-neighbour");
+
   final Unit unit;
   final String grapheme;
   final boolean vowel;
@@ -41,12 +47,15 @@ final class UnitForms {
               SoundForms.cheapest(outOfPlace, Form.pack(text), form);
               keep(forms, text, form);
             });
+    int changed = Form.of(Verdict.PARTIAL, Costs.LETTER_CHANGED, "letter-changed");
+    ChangedLetter.of(unit.grapheme()).forEach(text -> keep(forms, text, changed));
     lookAlikes(forms);
     halfRuns(forms);
     opportunities.forEach(o -> ruleForms(o, forms));
-    if (unit.isShortVowelLetter()) {
-      keep(forms, grapheme + "_e", Form.of(Verdict.PARTIAL, Costs.SPLIT_ADDED, "split-added"));
+    if (unit.sound().kind() == Sound.Kind.SHORT) {
+      addedE(forms);
     }
+    weakBy().forEach(text -> keep(forms, text, WEAK));
     forms.put(Form.pack(grapheme), Form.of(Verdict.EXACT, 0, ""));
     this.own = new FormMap(forms);
     this.rest = new FormMap(outOfPlace);
@@ -76,7 +85,12 @@ final class UnitForms {
 
   /** The form of a grapheme as a near sound only, or 0. */
   int near(String written) {
-    return shared.near.get(Form.pack(written));
+    return weakBy().contains(written) ? WEAK : shared.near.get(Form.pack(written));
+  }
+
+  private List<String> weakBy() {
+    boolean weak = unit.stress() == Unit.Stress.NONE;
+    return weak ? WEAK_BY.getOrDefault(unit.sound().id(), List.of()) : List.of();
   }
 
   /** Points for one letter that means nothing for the sound. */
@@ -124,10 +138,22 @@ final class UnitForms {
 
   /** What is left of the grapheme: an open split digraph, a letter by its name, or just a part. */
   String damage(String kept, boolean split) {
+    if (kept.length() == unit.grapheme().letters().length()) {
+      return "swapped";
+    }
     if (split && !kept.equals("e")) {
       return "split-open";
     }
     return LetterNames.isNameOf(kept, unit.sound()) ? "letter-name" : "letters-missing";
+  }
+
+  /** A silent e after the letter a short vowel has here, or mostly has: plane for plan. */
+  private void addedE(Map<Integer, Integer> forms) {
+    int form = Form.of(Verdict.PARTIAL, Costs.SPLIT_ADDED, "split-added");
+    (unit.isShortVowelLetter()
+            ? Stream.of(grapheme)
+            : "aeiou".chars().mapToObj(Character::toString).filter(this::isShortVowelBy))
+        .forEach(letter -> keep(forms, letter + "_e", form));
   }
 
   private void lookAlikes(Map<Integer, Integer> forms) {
@@ -173,15 +199,12 @@ final class UnitForms {
             .isPresent();
   }
 
-  /** A run of two sounds of which only one is spelled, and /əl/ spelled as a vowel. */
+  /** A run of two sounds of which only one is spelled; /əl/ is one sound to most ears. */
   private void halfRuns(Map<Integer, Integer> forms) {
     if (!unit.sound().isRun() || unit.sound().parts().size() != 2) {
       return;
     }
     if (unit.sound().id().equals("commA+l")) {
-      for (String text : List.of("u", "o", "ow", "oo", "w", "aw", "or", "uw")) {
-        keep(forms, text, Form.of(Verdict.NEAR, Costs.NEAR, "l-as-vowel"));
-      }
       return;
     }
     for (Sound part : unit.sound().parts()) {

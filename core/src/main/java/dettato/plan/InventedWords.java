@@ -151,7 +151,7 @@ public final class InventedWords {
     }
     Word word = Word.invented(Segmentation.of(units));
     String read =
-        Reader.read(word.spelling()).stream()
+        Reader.read(word.letters()).stream()
             .map(u -> accent.say(u.sound()))
             .collect(Collectors.joining());
     boolean reads = units.size() > 1 && read.equals(word.cut().ipa(accent));

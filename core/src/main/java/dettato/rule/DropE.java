@@ -54,7 +54,7 @@ final class DropE extends RuleAtUnit {
   private static boolean ownsLastE(Place place, String base) {
     boolean silent = SILENT_E.matcher(base).matches();
     return silent
-        && place.word().spelling().startsWith(base)
+        && place.word().letters().startsWith(base)
         && place.word().cut().unitAt(base.length() - 1) == place.index()
         && place.grapheme().endsWith("e")
         && place.grapheme().length() > 1;

@@ -94,7 +94,7 @@ final class KeepStem extends RuleAtUnit {
   private static boolean afterPrefix(Place place) {
     return place.index() > 0
         && place.index() < 3
-        && TWICE.matcher(place.word().spelling()).matches()
+        && TWICE.matcher(place.word().letters()).matches()
         && place.after().filter(u -> u.grapheme().text().equals(place.grapheme())).isPresent();
   }
 

@@ -20,22 +20,25 @@ final class PluralSZ extends RuleAtUnit {
             "z"),
         right("beds"),
         right("runs"),
-        under("hens", "henz"));
+        under("hens", "henz"),
+        under("boxes", "boxez"));
   }
 
   @Override
   Optional<Opportunity> at(Place place) {
     boolean ending = place.join(Set.of("s", "es")).isPresent() && place.endsWord();
-    return ending && place.sound().equals("z")
-        ? Optional.of(
-            Opportunity.due(
-                    id(),
-                    place.index(),
-                    Set.of("s"),
-                    "the /z/ is the ending of "
-                        + place.word().join().orElseThrow().base()
-                        + ", so s is due")
-                .leftOutBy("z", "zz", "ze"))
-        : Optional.empty();
+    return switch (ending ? place.sound() : "") {
+      case "z" -> Optional.of(due(place, "s").leftOutBy("z", "zz", "ze"));
+      case "KIT+z" -> Optional.of(due(place, "es").leftOutBy("ez"));
+      default -> Optional.empty();
+    };
+  }
+
+  private Opportunity due(Place place, String ending) {
+    return Opportunity.due(
+        id(),
+        place.index(),
+        Set.of(ending),
+        "the /z/ is the ending of " + place.word().join().orElseThrow().base() + ", so s is due");
   }
 }

@@ -72,7 +72,7 @@ final class SplitVowel extends RuleAtUnit {
     return next.isPresent()
         && !next.get().sound().isVowel()
         && !next.get().sound().isRun()
-        && place.beatsUpTo() == 1
+        && (place.beatsUpTo() == 1 || place.unit().stress() != Unit.Stress.NONE)
         && new Place(place.word(), place.index() + 1).endsPart()
         && place.word().join().map(j -> j.ending().equals("s")).orElse(true);
   }

@@ -15,6 +15,8 @@ import java.util.stream.Collectors;
  * @param ipa what each single sound is there
  */
 public record Accent(String id, String name, List<String> line, Map<String, String> ipa) {
+  private static final String GLIDING = "ju";
+
   public Accent {
     line = List.copyOf(line);
     ipa = Map.copyOf(ipa);
@@ -25,6 +27,15 @@ public record Accent(String id, String name, List<String> line, Map<String, Stri
     return sound.isRun()
         ? sound.parts().stream().map(this::say).collect(Collectors.joining())
         : single(sound);
+  }
+
+  /**
+   * The sounds that one is made of here: the parts of a run, /j/ and GOOSE where a long u is said
+   * so; empty for a single sound.
+   */
+  public List<Sound> parts(Sound sound) {
+    boolean gliding = sound.isVowel() && !sound.isRun() && say(sound).startsWith(GLIDING);
+    return gliding ? List.of(Sounds.of("j"), Sounds.of("GOOSE")) : sound.parts();
   }
 
   /** Whether two sounds are one here. */

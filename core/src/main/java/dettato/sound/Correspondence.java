@@ -16,8 +16,9 @@ public record Correspondence(Sound sound, Grapheme grapheme, Use use, String exa
   }
 
   public Correspondence {
-    int from = example.indexOf(grapheme.head());
-    if (from < 0 || (grapheme.isSplit() && example.indexOf('e', from + 2) < 0)) {
+    String letters = example.replace("'", "");
+    int from = letters.indexOf(grapheme.head());
+    if (from < 0 || (grapheme.isSplit() && letters.indexOf('e', from + 2) < 0)) {
       throw new IllegalArgumentException(
           "example '%s' does not contain '%s'".formatted(example, grapheme));
     }

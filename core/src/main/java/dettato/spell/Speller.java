@@ -84,7 +84,7 @@ public final class Speller {
       byFirstSound.computeIfAbsent(said.get(i).charAt(0), c -> new ArrayList<>()).add(i);
     }
     this.pairs = new NGrams(4, words.stream().map(w -> run(w, ids)).toList());
-    this.letters = new NGrams(6, words.stream().map(w -> letters(w.spelling())).toList());
+    this.letters = new NGrams(6, words.stream().map(w -> letters(w.letters())).toList());
   }
 
   /** The one that learnt from the whole lexicon, for an accent; made when first asked for. */

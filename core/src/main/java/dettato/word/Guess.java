@@ -18,10 +18,11 @@ public final class Guess {
    */
   public static Word of(String written) {
     String letters = Proposer.letters(written);
+    int apostrophe = Apostrophe.place(written);
     return Proposer.shipped().propose(letters, Accents.of(Accents.SOUTHERN_BRITISH), 1).stream()
         .findFirst()
-        .map(p -> Word.of(p.cut()))
-        .orElseGet(() -> Word.of(Segmentation.of(letters, byLetter(letters))));
+        .map(p -> Word.of(p.cut(), apostrophe))
+        .orElseGet(() -> Word.of(Segmentation.of(letters, byLetter(letters)), apostrophe));
   }
 
   /** Letter by letter, where no listed correspondences spell the word. */

@@ -119,7 +119,8 @@ public final class Lexicon {
     List<Entry> found = bySpelling.get(spelling);
     return found != null
         ? found
-        : bySpelling.getOrDefault(spelling.toLowerCase(Locale.ROOT), List.of());
+        : bySpelling.getOrDefault(
+            Apostrophe.straight(spelling).toLowerCase(Locale.ROOT), List.of());
   }
 
   private static Entry entry(Row row) {
@@ -133,7 +134,7 @@ public final class Lexicon {
                     base,
                     row.get("ending"),
                     CHANGES.getOrDefault(row.get("change"), Join.Change.NONE)));
-    Segmentation cut = Segmentation.parse(spelling, row.get("units"));
+    Segmentation cut = Segmentation.parse(Apostrophe.without(spelling), row.get("units"));
     Word word =
         new Word(
             cut,
@@ -144,6 +145,7 @@ public final class Lexicon {
             indices(row.get("irregular")),
             row.get("clue"),
             row.get("seam").isEmpty() ? -1 : row.number("seam"),
+            spelling.indexOf(Apostrophe.SIGN),
             region(row));
     return new Entry(row.get("accent"), word);
   }

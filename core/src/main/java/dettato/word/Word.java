@@ -16,6 +16,8 @@ import java.util.Set;
  * @param clue a short meaning to say before dictating it; "" when there is none
  * @param seam index of the letter at which a compound's second word begins (sea|shell); -1 when it
  *     is none
+ * @param apostrophe index of the letter before which an apostrophe is written (don|t); -1 when none
+ *     is: it belongs to no unit, since it stands for no sound
  * @param region where this spelling belongs, when the other side of the ocean spells it otherwise
  */
 public record Word(
@@ -27,6 +29,7 @@ public record Word(
     Set<Integer> irregular,
     String clue,
     int seam,
+    int apostrophe,
     Optional<Region> region) {
 
   /**
@@ -47,6 +50,13 @@ public record Word(
 
   public Word {
     irregular = Set.copyOf(irregular);
+    if (apostrophe == 0 || apostrophe >= cut.spelling().length()) {
+      throw new IllegalArgumentException(
+          "an apostrophe stands between two letters, not at "
+              + apostrophe
+              + " of "
+              + cut.spelling());
+    }
   }
 
   /**
@@ -54,7 +64,8 @@ public record Word(
    * it.
    */
   public static Word own(Segmentation cut, Use use, String clue) {
-    return new Word(cut, 1_000, Optional.empty(), use, "", Set.of(), clue, -1, Optional.empty());
+    return new Word(
+        cut, 1_000, Optional.empty(), use, "", Set.of(), clue, -1, -1, Optional.empty());
   }
 
   /** A word made up for practice. */
@@ -64,8 +75,22 @@ public record Word(
 
   /** A word outside the lexicon, known by its cut alone. */
   public static Word of(Segmentation cut) {
+    return of(cut, -1);
+  }
+
+  /** A word outside the lexicon, with the place of its apostrophe. */
+  static Word of(Segmentation cut, int apostrophe) {
     return new Word(
-        cut, Integer.MAX_VALUE, Optional.empty(), Use.KNOW, "", Set.of(), "", -1, Optional.empty());
+        cut,
+        Integer.MAX_VALUE,
+        Optional.empty(),
+        Use.KNOW,
+        "",
+        Set.of(),
+        "",
+        -1,
+        apostrophe,
+        Optional.empty());
   }
 
   /** Cheap, since words are looked up often: two readings of one spelling may share it. */
@@ -74,7 +99,23 @@ public record Word(
     return cut.hashCode();
   }
 
+  /** As it is written, with its apostrophe. */
   public String spelling() {
+    return punctuated(letters());
+  }
+
+  /** Letters with this word's apostrophe, if it has one; counted from the end, as endings are. */
+  public String punctuated(String letters) {
+    return apostrophe < 0 ? letters : Apostrophe.before(letters, letters().length() - apostrophe);
+  }
+
+  /** How many letters stand after its apostrophe, -1 when it has none. */
+  public int lettersAfterApostrophe() {
+    return apostrophe < 0 ? -1 : letters().length() - apostrophe;
+  }
+
+  /** Its letters alone, those of its units. */
+  public String letters() {
     return cut.spelling();
   }
 
@@ -101,7 +142,7 @@ public record Word(
     if (join.isEmpty()) {
       return cut.size();
     }
-    int letter = spelling().length() - join.get().ending().length();
+    int letter = letters().length() - join.get().ending().length();
     int unit = cut.unitAt(letter);
     if (cut.silentE(unit) == letter) {
       return cut.unitAt(letter + 1);

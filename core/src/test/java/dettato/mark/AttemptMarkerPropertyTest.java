@@ -28,7 +28,7 @@ class AttemptMarkerPropertyTest {
     Random random = new Random(SEED);
     for (int i = 0; i < 20_000; i++) {
       Word word = WORDS.get(random.nextInt(WORDS.size()));
-      String attempt = garbled(word.spelling(), random);
+      String attempt = garbled(word.letters(), random);
       Mark mark = Marking.BRITISH.mark(word, attempt);
       int units = mark.units().stream().mapToInt(u -> u.written().replace("_", "").length()).sum();
       int extra = mark.extras().stream().mapToInt(e -> e.written().length()).sum();

@@ -15,7 +15,16 @@ class ExplanationTest {
     "shelf, self, Of sh only s is written.",
     "thin, fin, f for th: teeth on the lip where /θ/ has the tongue between the teeth.",
     "desk, dosk, o spells another sound than /e/ (e).",
-    "glum, gulum, A vowel slipped in between two consonants: u before l.",
+    "glum, gulum, 'u before l: a vowel slipped in between two consonants.'",
+    "lion, liyon, 'iy is made up for /aɪ/, which lion spells i.'",
+    "seeing, seeying, y before i is what is heard on the way from one vowel to the next.",
+    "extra, exstra, 's before t: the x says /s/ already.'",
+    "measure, mezher, 'zh is made up for /ʒ/, which measure spells s.'",
+    "talk, tolk, One letter of al is another: ol.",
+    "leg, weg, w for l: a sound made close to where /l/ is made.",
+    "dogs, dog's, dogs has no apostrophe.",
+    "don't, dont, don't has an apostrophe where letters are left out; written: dont.",
+    "I'm, im, I'm has an apostrophe where letters are left out; written: im.",
     "burst, brust, The letters of ur changed places.",
     "sandpit, sand pit, 'There is a gap inside the word, which is one.'",
     "sail, sale, sale is another word that sounds the same.",
@@ -32,6 +41,20 @@ class ExplanationTest {
         Explanation.of(Marking.mark("clapping", "claping"), Marking.BRITISH.accent());
     assertEquals(1, said.size(), said.toString());
     assertTrue(said.get(0).startsWith("The base clap ends in one stressed short vowel letter"));
+  }
+
+  @ParameterizedTest(name = "{0} written {1} is one fact")
+  @CsvSource({
+    "monkey, monky, 'monkey is an exception to the rule y at the end: it has ey, which must be known by word; written: y.'",
+    "lady, lade, 'A weak vowel ends a longer word, so y is due; written: e.'",
+    "can't, can, '/t/ (t) is left out.'"
+  })
+  void tellsOfAUnitOnce(String target, String attempt, String sentence) {
+    List<String> said =
+        Explanation.of(Marking.mark(target, attempt), Marking.BRITISH.accent()).stream()
+            .filter(s -> !s.endsWith("is another word."))
+            .toList();
+    assertEquals(List.of(sentence), said);
   }
 
   @Test

@@ -17,27 +17,31 @@ class LettersTest {
     "tea cup, teacup, gap",
     "tea-cup, teacup, hyphen",
     "tea_cup, teacup, gap",
-    "don’t, dont, ''",
+    "don’t, dont, apostrophe",
+    "dogs’, dogs, ''",
     "'', '', ''"
   })
   void setsAsideWhatIsNoSpelling(String written, String text, String oddities) {
-    Letters letters = Letters.of(written, "teacup");
+    Letters letters = Letters.of(written, -1);
     assertEquals(text, letters.text());
     assertEquals(oddities, String.join(" ", letters.oddities()));
   }
 
-  @Test
-  void keepsAnApostropheThatTheTargetHas() {
-    assertEquals("don't", Letters.of("don’t", "don't").text());
+  @ParameterizedTest(name = "don''t written {0} has its apostrophe: {1}")
+  @CsvSource({"don’t, true", "dan't, true", "dont, false", "do'nt, false", "do't, true"})
+  void wantsAnApostropheWhereTheTargetHasIt(String written, boolean placed) {
+    Letters letters = Letters.of(written, 1);
+    assertEquals(placed, !letters.oddities().contains("apostrophe"));
+    assertEquals(-1, letters.text().indexOf("'"));
   }
 
   @Test
   void namesEachOddityOnce() {
-    assertEquals(List.of("gap", "capital"), Letters.of("t e a C U P", "teacup").oddities());
+    assertEquals(List.of("gap", "capital"), Letters.of("t e a C U P", -1).oddities());
   }
 
   @Test
   void composesAccentsSoThatOneLetterIsOne() {
-    assertEquals("é", Letters.of("e\u0301", "cafe").text());
+    assertEquals("é", Letters.of("e\u0301", -1).text());
   }
 }

@@ -25,7 +25,12 @@ class UnitFormsTest {
     "b, b, d, NEAR, mirror",
     "b, b, p, NEAR, voicing",
     "th, θ, f, NEAR, th-fronting",
-    "i, KIT, o, -, ''",
+    "i, KIT, o, NEAR, vowel-neighbour",
+    "o, LOT, i, -, ''",
+    "ai, FACE, ae, PARTIAL, letter-changed",
+    "s, ʒ, zh, PARTIAL, made-up",
+    "ea, DRESS, e_e, PARTIAL, split-added",
+    "u_e, CUTE, yoo, ALTERNATIVE, ''",
     "t, t, m, -, ''",
     "le, commA+l, ul, ALTERNATIVE, ''",
     "x, k+s, ks, ALTERNATIVE, ''"

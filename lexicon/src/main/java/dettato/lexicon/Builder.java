@@ -2,6 +2,7 @@ package dettato.lexicon;
 
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
+import dettato.word.Apostrophe;
 import dettato.word.Beats;
 import dettato.word.Join;
 import dettato.word.Segmentation;
@@ -66,7 +67,7 @@ public final class Builder {
         r ->
             overrides.put(
                 r.get("spelling") + "/" + r.get("accent"),
-                Segmentation.parse(r.get("spelling"), r.get("units"))));
+                Segmentation.parse(Apostrophe.without(r.get("spelling")), r.get("units"))));
     Set<String> parts = new HashSet<>(bands.keySet());
     parts.addAll(use.keySet());
     this.said = new Pronouncer(phones, parts);
@@ -113,20 +114,20 @@ public final class Builder {
     List<String> rows = new ArrayList<>();
     Segmentation common = overrides.get(spelling + "/");
     if (common != null) {
-      rows.add(row(Beats.cut(common, seam(spelling)), "", clue));
+      rows.add(row(spelling, Beats.cut(common, seam(spelling)), "", clue));
     } else {
       for (Reading reading : readings(spelling)) {
         Optional<Segmentation> cut = segment(spelling, reading.phones());
-        cut.ifPresent(c -> rows.add(row(c, "", reading.clue())));
+        cut.ifPresent(c -> rows.add(row(spelling, c, "", reading.clue())));
         cut.filter(c -> !overrides.containsKey(spelling + "/en-GB"))
             .flatMap(British::reading)
-            .ifPresent(c -> rows.add(row(c, "en-GB", reading.clue())));
+            .ifPresent(c -> rows.add(row(spelling, c, "en-GB", reading.clue())));
       }
     }
     for (String accent : List.of("en-GB", "en-US")) {
       Segmentation own = overrides.get(spelling + "/" + accent);
       if (own != null) {
-        rows.add(row(Beats.cut(own, seam(spelling)), accent, clue));
+        rows.add(row(spelling, Beats.cut(own, seam(spelling)), accent, clue));
       }
     }
     return rows;
@@ -165,8 +166,7 @@ public final class Builder {
     return compounds.find(spelling).map(Compounds.Seam::letters).orElse(-1);
   }
 
-  private String row(Segmentation cut, String accent, String clue) {
-    String spelling = cut.spelling();
+  private String row(String spelling, Segmentation cut, String accent, String clue) {
     Optional<Join> join = joins.find(spelling);
     String seam = compounds.find(spelling).map(s -> String.valueOf(s.letters())).orElse("");
     return String.join(

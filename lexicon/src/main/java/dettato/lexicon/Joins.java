@@ -38,7 +38,8 @@ final class Joins {
   /**
    * @param pos parts of speech by spelling
    * @param words the words of the table; a base among them is preferred
-   * @param falsePairs words that look built and are not
+   * @param falsePairs words that look built and are not, and word+base where only that base is
+   *     wrong
    */
   Joins(Map<String, String> pos, Pronouncer said, Set<String> words, Set<String> falsePairs) {
     this.pos = pos;
@@ -55,7 +56,7 @@ final class Joins {
         ENDINGS.stream()
             .filter(e -> word.endsWith(e) && word.length() > e.length() + 1)
             .flatMap(e -> candidates(word, e).stream())
-            .filter(j -> fits(word, j))
+            .filter(j -> !falsePairs.contains(word + "+" + j.base()) && fits(word, j))
             .toList();
     return fitting.stream()
         .filter(j -> words.contains(j.base()))
