@@ -15,6 +15,7 @@ export type Candidate = Schemas['Candidate']
 export type RuleView = Schemas['RuleView']
 export type ClassMap = Schemas['ClassMap']
 export type Standing = Schemas['StandingView']
+export type Leaning = Schemas['LeaningView']
 export type WordView = Schemas['WordView']
 export type WordList = Schemas['WordList']
 export type Proposals = Schemas['Proposals']
@@ -123,5 +124,7 @@ export const api = {
     ),
   send: (id: number, date: string, words: string[]) =>
     data(client.POST('/api/classes/{id}/dictations/words', { params: { path: { id } }, body: { date, words } })),
+  leanings: (id: number, pupilId: number) =>
+    data(client.GET('/api/classes/{id}/pupils/{pupilId}/leanings', { params: { path: { id, pupilId }, query: {} } })),
   map: (id: number) => data(client.GET('/api/classes/{id}/map', { params: { path: { id }, query: {} } })),
 }

@@ -89,9 +89,10 @@ export const otherRule: RuleView = { ...rule, id: 'final-k', name: 'ck, k or c a
 export const map: ClassMap = {
   rules: [{ id: 'final-j', name: rule.name }],
   rows: [
-    { pupil: { id: 3, name: 'Anwen' }, cells: [] },
+    { pupil: { id: 3, name: 'Anwen' }, cells: [], sounds: 0 },
     {
       pupil: { id: 4, name: 'Bashir' },
+      sounds: 1,
       cells: [
         {
           rule: 'final-j',

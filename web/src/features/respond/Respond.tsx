@@ -4,6 +4,8 @@ import { api, type ClassMap, type Standing } from '../../api/client'
 import { useClass } from '../../app/classContext'
 import { Failed, Head, Loading, Tag } from '../../ui/Parts'
 import { dayName, isoDay } from '../week/days'
+import { ChildCard } from './ChildCard'
+import { Needs } from './Needs'
 
 const SIGNS = { UNDER: '▼', OVER: '▲', MIXED: '◆' } as const
 const KINDS = { UNDER: 'left out where due', OVER: 'put where not due', MIXED: 'both: guessing' } as const
@@ -28,7 +30,9 @@ export function Respond() {
         <aside className="flex flex-col gap-3 min-h-0 overflow-auto" aria-label="Evidence and groups">
           <Evidence map={map.data} />
           <Groups map={map.data} />
-          <Needs map={map.data} />
+          <section className="sheet p-3">
+            <Needs needs={map.data.needs} of="Of what the class gets wrong" />
+          </section>
         </aside>
       </div>
       <footer className="mute text-sm flex gap-5">
@@ -39,7 +43,8 @@ export function Respond() {
         <span>
           <span className="inline-block w-4 h-3 soft rounded-sm align-middle" /> secure
         </span>
-        <span>– not enough words yet; rules that no child has met are left out</span>
+        <span>– not enough words yet</span>
+        <span>≈ a pattern beside the rules: open the name</span>
         <span className="ml-auto">failures / chances on that side</span>
       </footer>
     </>
@@ -73,7 +78,15 @@ function Table({ map }: { map: ClassMap }) {
           {map.rows.map((row) => (
             <tr key={row.pupil.id}>
               <th scope="row" className="text-left text-[13px] leading-none font-semibold sticky left-0 bg-base-100">
-                {row.pupil.name}
+                <button
+                  type="button"
+                  className={`block w-full text-left h-[19px] rounded px-1 hover:underline ${alone(params, row.pupil.name) ? 'outline-2 outline-primary' : ''}`}
+                  aria-label={`${row.pupil.name}, sound by sound${row.sounds > 0 ? `: ${row.sounds} beside the rules` : ''}`}
+                  onClick={() => setParams({ pupil: row.pupil.name }, { replace: true })}
+                >
+                  {row.pupil.name}
+                  {row.sounds > 0 ? <span className="text-secondary"> ≈</span> : null}
+                </button>
               </th>
               {rules.map((r) => {
                 const cell = row.cells.find((c) => c.rule === r.id)
@@ -97,6 +110,11 @@ function Table({ map }: { map: ClassMap }) {
       </table>
     </div>
   )
+}
+
+/** Whether the address names this child and no rule. */
+function alone(params: URLSearchParams, name: string): boolean {
+  return params.get('pupil') === name && !params.has('rule')
 }
 
 /** Narrowest column, in rem: room for a sign and its counts. */
@@ -138,8 +156,9 @@ function Evidence({ map }: { map: ClassMap }) {
   const row = map.rows.find((r) => r.pupil.name === params.get('pupil'))
   const rule = map.rules.find((r) => r.id === params.get('rule'))
   const cell = row?.cells.find((c) => c.rule === rule?.id)
+  if (row && !rule) return <ChildCard pupil={row.pupil} />
   if (!row || !rule) {
-    return <section className="sheet p-3 mute">Open a cell to see the attempts behind it.</section>
+    return <section className="sheet p-3 mute">Open a cell to see the attempts behind it, or a name to see a child sound by sound.</section>
   }
   return (
     <section className="sheet p-3" aria-live="polite">
@@ -181,7 +200,7 @@ function Groups({ map }: { map: ClassMap }) {
       <h2 className="mute text-sm font-semibold mb-1">Share one pattern</h2>
       {map.groups.length === 0 ? <p className="mute">No patterns yet.</p> : null}
       <ul className="flex flex-col gap-2">
-        {map.groups.slice(0, 4).map((g) => (
+        {map.groups.slice(0, 3).map((g) => (
           <li key={g.rule + g.kind}>
             <p className="flex items-center gap-2">
               <Tag tone={g.kind === 'OVER' ? 'plum' : 'gold'}>{g.ruleName}</Tag>
@@ -199,26 +218,6 @@ function Groups({ map }: { map: ClassMap }) {
           </li>
         ))}
       </ul>
-    </section>
-  )
-}
-
-function Needs({ map }: { map: ClassMap }) {
-  const { choosing, building, hearing } = map.needs
-  const all = Math.max(1, choosing + building + hearing)
-  const share = (n: number) => `${Math.round((100 * n) / all)} %`
-  return (
-    <section className="sheet p-3">
-      <h2 className="mute text-sm font-semibold">Of what the class gets wrong</h2>
-      <p>
-        choosing letters <strong>{share(choosing)}</strong> · building words <strong>{share(building)}</strong> · hearing sounds{' '}
-        <strong>{share(hearing)}</strong>
-      </p>
-      <div className="flex h-2 rounded overflow-hidden mt-1" aria-hidden>
-        <span className="bg-accent" style={{ width: share(choosing) }} />
-        <span className="bg-primary" style={{ width: share(building) }} />
-        <span className="bg-secondary" style={{ width: share(hearing) }} />
-      </div>
     </section>
   )
 }

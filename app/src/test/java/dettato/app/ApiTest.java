@@ -77,6 +77,7 @@ class ApiTest extends ApiCase {
     "POST,/api/classes",
     "POST,/api/marking/preview",
     "GET,/api/classes/1/findings",
+    "GET,/api/classes/1/pupils/1/leanings",
     "PUT,/api/dictations/1",
     "GET,/api/openapi"
   })
@@ -145,6 +146,40 @@ class ApiTest extends ApiCase {
   }
 
   @Test
+  void saysWhatAChildWritesForEachSound() throws Exception {
+    long id = newClass("Sounds");
+    load(
+        id,
+        "date,pupil,target,attempt\n2026-02-02,Ada,thin,fin\n2026-02-03,Ada,bath,baf\n"
+            + "2026-02-03,Ada,three,free\n2026-02-03,Ada,rain,rane\n2026-02-04,Bea,thin,thin\n");
+    long ada = pupil(id, 0);
+    mvc.perform(get(leanings(id, ada) + "?asOf=2026-02-10").session(session))
+        .andExpect(jsonPath("$.leanings[0].kind").value("CONFUSION"))
+        .andExpect(jsonPath("$.leanings[0].sound").value("θ"))
+        .andExpect(jsonPath("$.leanings[0].label").value("f or v for th"))
+        .andExpect(jsonPath("$.leanings[0].pattern").value(true))
+        .andExpect(jsonPath("$.leanings[0].failures").value(3))
+        .andExpect(jsonPath("$.leanings[0].examples", hasSize(3)))
+        .andExpect(jsonPath("$.leanings[0].wouldChange", containsString("right in a row")))
+        .andExpect(jsonPath("$.leanings[1].label").value("a_e where another is due"))
+        .andExpect(jsonPath("$.leanings[1].keyword").value("rain"))
+        .andExpect(jsonPath("$.leanings[1].pattern").value(false))
+        .andExpect(jsonPath("$.needs.hearing").value(3))
+        .andExpect(jsonPath("$.needs.choosing").value(1));
+    mvc.perform(get(leanings(id, ada) + "?asOf=2026-02-02").session(session))
+        .andExpect(jsonPath("$.leanings[0].failures").value(1));
+    mvc.perform(get(leanings(id, pupil(id, 1))).session(session))
+        .andExpect(jsonPath("$.leanings", hasSize(0)));
+    mvc.perform(get(leanings(id, 999_999)).session(session))
+        .andExpect(status().isNotFound())
+        .andExpect(jsonPath("$.detail", containsString("999999")));
+  }
+
+  private static String leanings(long id, long pupil) {
+    return "/api/classes/" + id + "/pupils/" + pupil + "/leanings";
+  }
+
+  @Test
   void importsGoodLinesNamesBadOnesAndChangesNothingTheSecondTime() throws Exception {
     long id = newClass("Import");
     String csv =
@@ -190,6 +225,15 @@ class ApiTest extends ApiCase {
             .getResponse()
             .getContentAsString();
     load(id, out).andExpect(jsonPath("$.imported").value(0));
+  }
+
+  private long pupil(long classId, int place) throws Exception {
+    String body =
+        mvc.perform(get("/api/classes/" + classId).session(session))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    return json.readTree(body).get("pupils").get(place).get("id").asLong();
   }
 
   private long newClass(String name) throws Exception {

@@ -32,8 +32,15 @@ record Belief(Settings settings, LocalDate asOf) {
     return differentWords >= settings.differentWords() && probability > settings.sure();
   }
 
+  /** What would make a pattern none, or failures a pattern. */
+  String wouldChange(boolean pattern, int tested, int failed) {
+    return pattern
+        ? successesToClear(tested, failed) + " right in a row would clear it"
+        : "another word that fails the same way could make it a pattern";
+  }
+
   /** How many further successes, all counted in full, bring the probability under the limit. */
-  int successesToClear(int tested, int failed) {
+  private int successesToClear(int tested, int failed) {
     int more = 0;
     double failures = settings.priorFailures() + failed;
     double successes = settings.priorSuccesses() + tested - failed;

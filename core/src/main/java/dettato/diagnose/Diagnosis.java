@@ -144,8 +144,7 @@ public final class Diagnosis {
 
   private String wouldChange(Standing.State state, int tested, int failed) {
     return switch (state) {
-      case PATTERN -> belief.successesToClear(tested, failed) + " right in a row would clear it";
-      case SLIP -> "another word that fails the same way could make it a pattern";
+      case PATTERN, SLIP -> belief.wouldChange(state == Standing.State.PATTERN, tested, failed);
       case SECURE -> "failures on " + settings.differentWords() + " different words";
       case NOT_ENOUGH -> "at least " + (ENOUGH - tested) + " more words that test it";
     };

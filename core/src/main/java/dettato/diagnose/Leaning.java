@@ -13,6 +13,7 @@ import java.util.List;
  * @param probability that the child's true rate of success there is below what counts as secure
  * @param isPattern whether it is more than a slip
  * @param examples what it rests on, newest first
+ * @param wouldChange what would change this, in words
  */
 public record Leaning(
     Kind kind,
@@ -22,7 +23,8 @@ public record Leaning(
     int failures,
     double probability,
     boolean isPattern,
-    List<Example> examples) {
+    List<Example> examples,
+    String wouldChange) {
 
   /** What is leant towards. */
   public enum Kind {

@@ -1,8 +1,11 @@
 package dettato.diagnose;
 
 import dettato.mark.Mark;
+import dettato.mark.RuleMark;
 import dettato.mark.UnitMark;
 import dettato.mark.Verdict;
+import dettato.rule.Outcome;
+import dettato.rule.RuleBook;
 import dettato.word.Word;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -17,8 +20,8 @@ import java.util.function.Predicate;
 /**
  * Finds, for one child, which grapheme stands for each sound where another is due ("a_e for FACE, 7
  * of 9"), and which sounds are taken for others or lost ("th-fronting, 4 of 5"). The same model as
- * {@link Diagnosis}. Attempts that no explanation fits are left out, and invented words, where each
- * spelling is as good as another.
+ * {@link Diagnosis}. What a rule decides is left to the rule; attempts that no explanation fits are
+ * left out, and invented words, where each spelling is as good as another.
  */
 public final class Leanings {
   private final Belief belief;
@@ -26,7 +29,22 @@ public final class Leanings {
   /** One marked attempt. */
   public record Sample(LocalDate date, Mark mark) {}
 
-  private record Place(Sample sample, String due, UnitMark unit) {
+  /**
+   * A sound of an attempt.
+   *
+   * @param rules those that decide there
+   */
+  private record Place(Sample sample, String due, UnitMark unit, List<RuleMark> rules) {
+    /** Whether the grapheme could stand here for all that the rules say; else they tell of it. */
+    boolean isOpenTo(String written) {
+      return !due.equals(written)
+          && rules.stream()
+              .allMatch(
+                  r ->
+                      r.at().due().contains(written)
+                          || RuleBook.of(r.rule()).isWeak() && r.outcome() == Outcome.APPLIED);
+    }
+
     Leaning.Example example() {
       return new Leaning.Example(
           sample.date, sample.mark.target().spelling(), sample.mark.attempt());
@@ -68,13 +86,18 @@ public final class Leanings {
       String due = mark.target().cut().unit(i).grapheme().text();
       bySound
           .computeIfAbsent(sound, s -> new ArrayList<>())
-          .add(new Place(sample, due, mark.units().get(i)));
+          .add(new Place(sample, due, mark.units().get(i), rulesAt(mark, i)));
     }
+  }
+
+  private static List<RuleMark> rulesAt(Mark mark, int unit) {
+    return mark.rules().stream().filter(r -> r.at().unit() == unit).toList();
   }
 
   private List<Leaning> graphemes(String sound, List<Place> places) {
     return places.stream()
         .filter(p -> p.unit.verdict() == Verdict.ALTERNATIVE && !p.unit.written().isEmpty())
+        .filter(p -> p.isOpenTo(p.unit.written()))
         .map(p -> p.unit.written())
         .distinct()
         .map(
@@ -84,7 +107,7 @@ public final class Leanings {
                     sound,
                     written,
                     places.stream()
-                        .filter(p -> !p.due.equals(written) && p.unit.verdict().represents())
+                        .filter(p -> p.isOpenTo(written) && p.unit.verdict().represents())
                         .toList(),
                     p -> p.unit.written().equals(written)))
         .toList();
@@ -120,6 +143,7 @@ public final class Leanings {
         belief.belowSecure(
             places.stream().map(p -> new Belief.Trial(p.sample.date, fails.test(p))).toList());
     long words = failed.stream().map(p -> p.sample.mark.target().spelling()).distinct().count();
+    boolean pattern = belief.isPattern(words, probability);
     return new Leaning(
         kind,
         sound,
@@ -127,10 +151,11 @@ public final class Leanings {
         places.size(),
         failed.size(),
         probability,
-        belief.isPattern(words, probability),
+        pattern,
         failed.stream()
             .sorted(Comparator.comparing((Place p) -> p.sample.date).reversed())
             .map(Place::example)
-            .toList());
+            .toList(),
+        belief.wouldChange(pattern, places.size(), failed.size()));
   }
 }

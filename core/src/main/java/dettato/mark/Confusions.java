@@ -2,22 +2,41 @@ package dettato.mark;
 
 import dettato.table.Table;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
-/** The sentence for a difference at one unit, from {@code confusions.tsv}. */
-final class Confusions {
+/** What differences at one unit are called, from {@code confusions.tsv}. */
+public final class Confusions {
   private static final Map<String, String> SENTENCES = new HashMap<>();
+  private static final Map<String, String> LABELS = new HashMap<>();
 
   static {
     Table.load(
             Confusions.class,
             "confusions.tsv",
             row ->
-                new String[] {row.get("verdict") + "/" + row.get("confusion"), row.get("sentence")})
-        .forEach(pair -> SENTENCES.put(pair[0], pair[1]));
+                List.of(
+                    row.get("verdict") + "/" + row.get("confusion"),
+                    row.get("sentence"),
+                    row.get("confusion"),
+                    row.get("label")))
+        .forEach(
+            row -> {
+              SENTENCES.put(row.get(0), row.get(1));
+              if (!row.get(3).isEmpty()) {
+                LABELS.put(row.get(2), row.get(3));
+              }
+            });
   }
 
   private Confusions() {}
+
+  /**
+   * A few words for many confusions of a kind: f or v for th; the name itself when there are none.
+   */
+  public static String label(String confusion) {
+    return LABELS.getOrDefault(confusion, confusion);
+  }
 
   /**
    * What is said of a unit.

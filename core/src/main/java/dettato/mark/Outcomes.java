@@ -4,6 +4,10 @@ import dettato.rule.Opportunity;
 import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
+import dettato.sound.Correspondence;
+import dettato.sound.Correspondences;
+import dettato.sound.Grapheme;
+import dettato.sound.Sound;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -29,7 +33,7 @@ final class Outcomes {
     List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
     for (Opportunity o : target.opportunities) {
       UnitMark unit = units[o.unit()];
-      Outcome outcome = o.judge(unit.written(), isHeard(unit));
+      Outcome outcome = o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
       boolean turned = unit.confusion().filter("swapped"::equals).isPresent();
       if (failed(outcome) && (turned || isUndone(o, outcome, units))) {
         outcome = Outcome.UNTESTED;
@@ -44,12 +48,34 @@ final class Outcomes {
 
   /**
    * Whether the sound is spelled as a rule could have it otherwise. A vowel letter by its name
-   * (lade for lady) is; a vowel letter for another (gainod for gained) is a slip of its own.
+   * (lade for lady) is, and so is what is left of a grapheme if it can spell the sound too (hug for
+   * huge), the sound is weak (sistr) or the place is a join (jumpd); scrath for scratch says
+   * nothing of tch or ch.
    */
-  private static boolean isHeard(UnitMark unit) {
+  private static boolean isHeard(Opportunity o, UnitMark unit, Sound sound) {
     String confusion = unit.confusion().orElse("");
-    return unit.verdict().heard() && !confusion.equals("letter-changed")
-        || unit.verdict() == Verdict.NEAR && confusion.equals("letter-name");
+    return switch (unit.verdict()) {
+      case EXACT, ALTERNATIVE -> true;
+      case PARTIAL ->
+          switch (confusion) {
+            case "letter-changed" -> false;
+            case "letters-missing" ->
+                RuleBook.joins(o.rule()) || isWeak(sound) || isListed(sound, unit.written());
+            default -> true;
+          };
+      case NEAR -> confusion.equals("letter-name");
+      case OTHER, MISSING -> false;
+    };
+  }
+
+  private static boolean isWeak(Sound sound) {
+    return sound.isRun() || sound.kind() == Sound.Kind.WEAK || sound.id().equals("lettER");
+  }
+
+  private static boolean isListed(Sound sound, String written) {
+    return Correspondences.find(sound, new Grapheme(written))
+        .filter(c -> c.use().compareTo(Correspondence.Use.SOME) <= 0)
+        .isPresent();
   }
 
   /**

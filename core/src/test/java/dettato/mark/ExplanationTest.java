@@ -58,6 +58,12 @@ class ExplanationTest {
   }
 
   @Test
+  void hasAFewWordsForManyConfusionsOfAKind() {
+    assertEquals("f or v for th", Confusions.label("th-fronting"));
+    assertEquals("no-such-name", Confusions.label("no-such-name"));
+  }
+
+  @Test
   void saysASwapOnlyOnce() {
     assertEquals(
         1, Explanation.of(Marking.mark("build", "biuld"), Marking.BRITISH.accent()).size());

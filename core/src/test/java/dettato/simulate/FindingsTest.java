@@ -59,6 +59,13 @@ class FindingsTest {
   }
 
   @Test
+  void whatARuleTellsIsNotToldAgainSoundBySound() {
+    assertEquals(
+        List.of(), leanings(List.of("badge bage", "ledge lege", "fudge fuge", "ridge rige")));
+    assertEquals(1, leanings(List.of("steam steem", "cream creem")).size());
+  }
+
+  @Test
   void oneSlipIsNoPattern() {
     assertEquals(List.of(), patterns(new Mishearing("θ", "f", false, 0), "thumb thin path moth"));
     Leaning slip = leanings(List.of("thumb fum", "thin thin", "path path", "moth moth")).get(0);

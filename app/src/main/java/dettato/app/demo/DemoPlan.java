@@ -2,11 +2,14 @@ package dettato.app.demo;
 
 import dettato.rule.Outcome;
 import dettato.simulate.Habit;
+import dettato.simulate.Mishearing;
+import dettato.simulate.Preference;
 import dettato.simulate.SimulatedChild;
 import dettato.simulate.Tendency;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -42,6 +45,12 @@ final class DemoPlan {
           planted("Piotr", "past-ed", Outcome.UNDER),
           planted("Quinn", "plural-es", Outcome.UNDER),
           planted("Farid", "c-or-k", Outcome.OVER));
+
+  /** What no rule decides: a sound not heard, a grapheme for every /eɪ/. */
+  private static final Map<String, Tendency> BESIDE_RULES =
+      Map.of(
+          "Yusra", new Mishearing("n", "", true, STRENGTH),
+          "Sefton", new Preference("FACE", "a_e", STRENGTH));
 
   /**
    * A dictation of the demo class.
@@ -115,7 +124,13 @@ final class DemoPlan {
         .map(
             name ->
                 new SimulatedChild(
-                    name, Stream.<Tendency>ofNullable(HABITS.get(name)).toList(), SLIPS))
+                    name,
+                    Stream.of(
+                            Optional.ofNullable(HABITS.get(name)),
+                            Optional.ofNullable(BESIDE_RULES.get(name)))
+                        .<Tendency>flatMap(Optional::stream)
+                        .toList(),
+                    SLIPS))
         .toList();
   }
 

@@ -2,6 +2,8 @@ package dettato.app.insight;
 
 import dettato.app.account.Teacher;
 import dettato.app.school.Classes;
+import dettato.app.school.SchoolClass;
+import dettato.app.web.Problem;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -16,11 +18,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class InsightController {
   private final Insights insights;
+  private final ChildLeanings leanings;
   private final Classes classes;
   private final Clock clock;
 
-  InsightController(Insights insights, Classes classes, Clock clock) {
+  InsightController(Insights insights, ChildLeanings leanings, Classes classes, Clock clock) {
     this.insights = insights;
+    this.leanings = leanings;
     this.classes = classes;
     this.clock = clock;
   }
@@ -41,6 +45,20 @@ class InsightController {
           Optional<LocalDate> asOf,
       @AuthenticationPrincipal Teacher teacher) {
     return insights.map(classes.find(id, teacher), asOf.orElseGet(this::today));
+  }
+
+  @GetMapping("/api/classes/{id}/pupils/{pupilId}/leanings")
+  ChildLeanings.Child leanings(
+      @PathVariable long id,
+      @PathVariable long pupilId,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+          Optional<LocalDate> asOf,
+      @AuthenticationPrincipal Teacher teacher) {
+    SchoolClass of = classes.find(id, teacher);
+    if (of.pupils().stream().noneMatch(p -> p.id() == pupilId)) {
+      throw Problem.notFound("There is no child " + pupilId + " in this class.");
+    }
+    return leanings.of(of, pupilId, asOf.orElseGet(this::today));
   }
 
   private LocalDate today() {

@@ -25,9 +25,11 @@ import org.springframework.stereotype.Service;
 @Service
 class Insights {
   private final Attempts attempts;
+  private final ChildLeanings leanings;
 
-  Insights(Attempts attempts) {
+  Insights(Attempts attempts, ChildLeanings leanings) {
     this.attempts = attempts;
+    this.leanings = leanings;
   }
 
   /** One piece of evidence. */
@@ -60,7 +62,12 @@ class Insights {
       String wouldChange,
       List<EvidenceView> evidence) {}
 
-  record MapRow(Pupil pupil, List<StandingView> cells) {}
+  /**
+   * One child.
+   *
+   * @param sounds how many patterns the child shows beside the rules, sound by sound
+   */
+  record MapRow(Pupil pupil, List<StandingView> cells, long sounds) {}
 
   record RuleHead(String id, String name) {}
 
@@ -76,7 +83,16 @@ class Insights {
       String exampleAttempt) {}
 
   /** Shares of what goes wrong by what it needs: attempts, not children. */
-  record Needs(int hearing, int choosing, int building) {}
+  record Needs(int hearing, int choosing, int building) {
+    static Needs of(List<Need> needs) {
+      Map<Need, Long> counts =
+          needs.stream().collect(Collectors.groupingBy(n -> n, Collectors.counting()));
+      return new Needs(
+          counts.getOrDefault(Need.HEARING, 0L).intValue(),
+          counts.getOrDefault(Need.CHOOSING, 0L).intValue(),
+          counts.getOrDefault(Need.BUILDING, 0L).intValue());
+    }
+  }
 
   record ClassMap(
       List<RuleHead> rules,
@@ -111,19 +127,23 @@ class Insights {
     Map<Pupil, List<Standing>> standings = standings(of, asOf, marked);
     List<RuleHead> rules =
         RuleBook.RULES.stream().map(r -> new RuleHead(r.id(), r.about().name())).toList();
+    Map<Long, Long> sounds = leanings.patterns(of, asOf);
     List<MapRow> rows =
         of.pupils().stream()
             .map(
                 p ->
                     new MapRow(
                         p,
-                        standings.getOrDefault(p, List.of()).stream().map(Insights::cell).toList()))
+                        standings.getOrDefault(p, List.of()).stream().map(Insights::cell).toList(),
+                        sounds.getOrDefault(p.id(), 0L)))
             .toList();
     LocalDate from =
         marked.stream().map(Attempts.Marked::date).min(Comparator.naturalOrder()).orElse(null);
     LocalDate to =
         marked.stream().map(Attempts.Marked::date).max(Comparator.naturalOrder()).orElse(null);
-    return new ClassMap(rules, rows, groups(standings), needs(marked), marked.size(), from, to);
+    Needs needs =
+        Needs.of(marked.stream().map(Attempts.Marked::need).flatMap(Optional::stream).toList());
+    return new ClassMap(rules, rows, groups(standings), needs, marked.size(), from, to);
   }
 
   private static Map<Pupil, List<Standing>> standings(
@@ -197,17 +217,5 @@ class Insights {
         members.stream().mapToInt(m -> m.getValue().opportunities()).sum(),
         example.target(),
         example.attempt());
-  }
-
-  private static Needs needs(List<Attempts.Marked> marked) {
-    Map<Need, Long> counts =
-        marked.stream()
-            .map(Attempts.Marked::need)
-            .flatMap(Optional::stream)
-            .collect(Collectors.groupingBy(n -> n, Collectors.counting()));
-    return new Needs(
-        counts.getOrDefault(Need.HEARING, 0L).intValue(),
-        counts.getOrDefault(Need.CHOOSING, 0L).intValue(),
-        counts.getOrDefault(Need.BUILDING, 0L).intValue());
   }
 }

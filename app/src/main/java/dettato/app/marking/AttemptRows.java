@@ -8,6 +8,9 @@ import org.springframework.data.repository.ListCrudRepository;
 interface AttemptRows extends ListCrudRepository<AttemptRow, Long> {
   List<AttemptRow> findByClassIdOrderByWrittenOnAscIdAsc(Long classId);
 
+  List<AttemptRow> findByPupilIdInAndStateOrderByWrittenOnAscIdAsc(
+      Collection<Long> pupilIds, String state);
+
   List<AttemptRow> findByItemIdIn(List<Long> itemIds);
 
   Optional<AttemptRow> findByPupilIdAndItemId(Long pupilId, Long itemId);

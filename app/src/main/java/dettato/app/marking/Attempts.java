@@ -6,6 +6,7 @@ import dettato.app.language.Languages;
 import dettato.app.school.SchoolClass;
 import dettato.app.web.Problem;
 import dettato.diagnose.Evidence;
+import dettato.diagnose.Leanings;
 import dettato.diagnose.Need;
 import dettato.mark.AttemptMarker;
 import dettato.mark.Mark;
@@ -14,6 +15,7 @@ import dettato.rule.Outcome;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -32,6 +34,9 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class Attempts {
+  private static final Set<String> NOT_COUNTED =
+      Set.of(Result.RIGHT.name(), Result.BLANK.name(), Result.ABSENT.name());
+
   private final AttemptRows attempts;
   private final MarkRows marks;
   private final OverrideRows overrides;
@@ -194,6 +199,37 @@ public class Attempts {
     return rows.stream()
         .map(r -> marked(r, Optional.ofNullable(derived.get(r.id())), latest.get(r.id())))
         .toList();
+  }
+
+  /**
+   * What children wrote, marked, oldest first, by child; without what the teacher counts as right
+   * or not at all.
+   *
+   * @param pupilIds whose
+   */
+  @Transactional(readOnly = true)
+  public Map<Long, List<Leanings.Sample>> samples(SchoolClass of, Collection<Long> pupilIds) {
+    Language language = languages.of(of.accent());
+    List<AttemptRow> rows =
+        attempts.findByPupilIdInAndStateOrderByWrittenOnAscIdAsc(pupilIds, State.WRITTEN.name());
+    Map<Long, OverrideRow> latest = latest(rows.stream().map(AttemptRow::id).toList());
+    Map<Long, List<Leanings.Sample>> samples = new HashMap<>();
+    rows.stream()
+        .filter(r -> stands(latest.get(r.id())))
+        .forEach(
+            r ->
+                mark(r, language)
+                    .map(m -> new Leanings.Sample(r.writtenOn(), m))
+                    .ifPresent(
+                        sample ->
+                            samples
+                                .computeIfAbsent(r.pupilId(), p -> new ArrayList<>())
+                                .add(sample)));
+    return samples;
+  }
+
+  private static boolean stands(@Nullable OverrideRow own) {
+    return own == null || !NOT_COUNTED.contains(own.result());
   }
 
   /** Records the teacher's own judgement of an attempt of her class. */

@@ -8,6 +8,7 @@ import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
 import dettato.simulate.Habit;
+import dettato.simulate.Tendency;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.HashSet;
@@ -49,8 +50,11 @@ class DemoPlanTest {
   @Test
   void theClassHasTwentySixChildrenAndHabitsOfKnownRules() {
     assertEquals(26, new HashSet<>(DemoPlan.CHILDREN).size());
-    DemoPlan.children().forEach(c -> c.habits().forEach(h -> RuleBook.of(((Habit) h).rule())));
-    assertEquals(16, DemoPlan.children().stream().filter(c -> !c.habits().isEmpty()).count());
+    List<Tendency> planted =
+        DemoPlan.children().stream().flatMap(c -> c.habits().stream()).toList();
+    planted.stream().filter(Habit.class::isInstance).forEach(h -> RuleBook.of(((Habit) h).rule()));
+    assertEquals(16, planted.stream().filter(Habit.class::isInstance).count());
+    assertEquals(2, planted.stream().filter(h -> !(h instanceof Habit)).count());
   }
 
   private static boolean isOn(Side side, String word, String rule) {

@@ -13,6 +13,7 @@ public final class PlantedHabits {
         .flatMap(
             c ->
                 c.habits().stream()
+                    .filter(Habit.class::isInstance)
                     .map(Habit.class::cast)
                     .map(h -> c.name() + " " + h.rule() + " " + h.kind()))
         .toList();
