@@ -23,7 +23,7 @@ export function Respond() {
     <>
       <Head
         title="What the papers say"
-        note={`${map.data.from ? dayName(map.data.from, true) : ''} to ${map.data.to ? dayName(map.data.to, true) : ''} · a pattern shows on at least ${differentWords} different words`}
+        note={`${map.data.from ? dayName(map.data.from, true) : ''} to ${map.data.to ? dayName(map.data.to, true) : ''} · a pattern shows on at least ${differentWords} different words · counts are failures / chances`}
       />
       <div className="grid grid-cols-[1fr_318px] gap-4 min-h-0 grow">
         <Table map={map.data} />
@@ -43,9 +43,8 @@ export function Respond() {
         <span>
           <span className="inline-block w-4 h-3 soft rounded-sm align-middle" /> secure
         </span>
-        <span>– not enough words yet</span>
-        <span>≈ a pattern beside the rules: open the name</span>
-        <span className="ml-auto">failures / chances on that side</span>
+        <span>– too few words</span>
+        <span className="ml-auto">≈ a pattern beside the rules: open the name</span>
       </footer>
     </>
   )

@@ -5,14 +5,13 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /** One attempt that differs from the model, judged from its cheapest explanation. */
 final class Judgement {
   private static final int LONGEST_ATTEMPT = 60;
 
-  /** A consonant said twice, as English hardly ever does inside a word. */
-  private static final Pattern TWICE = Pattern.compile("([bdfghjklmnprstvwzðŋɡʃʒθ])\\1");
+  /** What English hardly ever says twice in a row inside a word. */
+  private static final String CONSONANTS = "bdfghjklmnprstvwzðŋɡʃʒθ";
 
   private final Target target;
   private final Lexicon lexicon;
@@ -316,7 +315,22 @@ final class Judgement {
   /** As it would be read by rule; a sound that two letters say by chance is said once. */
   private String readAloud() {
     String said = read.toString();
-    return TWICE.matcher(target.ipa).find() ? said : TWICE.matcher(said).replaceAll("$1");
+    int twice = doubled(said);
+    if (twice < 0 || doubled(target.ipa) >= 0) {
+      return said;
+    }
+    read.deleteCharAt(twice);
+    return readAloud();
+  }
+
+  private static int doubled(String ipa) {
+    for (int i = 1; i < ipa.length(); i++) {
+      char sound = ipa.charAt(i);
+      if (sound == ipa.charAt(i - 1) && CONSONANTS.indexOf(sound) >= 0) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   /** The real word that was written, if one was; an apostrophe may make it one. */

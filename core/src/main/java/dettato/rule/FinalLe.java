@@ -32,6 +32,11 @@ final class FinalLe extends RuleAtUnit {
   }
 
   @Override
+  public boolean isByHeart(Opportunity place) {
+    return place.side() == Side.NOT_DUE;
+  }
+
+  @Override
   Optional<Opportunity> at(Place place) {
     if (place.sound().equals("commA+l") && place.spelled(Set.of("le"))) {
       return due(place, Set.of("le"), "el", "/əl/ ends the word or its base, so le is due");

@@ -4,13 +4,16 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * How often a rule holds in a list of words.
  *
  * @param due words that obey on the side where the special spelling is due, commonest first
  * @param notDue words that obey on the other side, commonest first
- * @param exceptions words that break the rule, commonest first
+ * @param exceptions words that break the rule, or are on their side of it by heart alone and so
+ *     among the others too, commonest first
  */
 public record RuleFigures(
     String rule, List<String> due, List<String> notDue, List<String> exceptions) {
@@ -27,9 +30,14 @@ public record RuleFigures(
     List<String> exceptions = new ArrayList<>();
     for (Word word : words) {
       List<Opportunity> places = rule.places(word);
-      if (places.stream().anyMatch(p -> !RuleBook.obeys(word, p))) {
+      boolean broken = places.stream().anyMatch(p -> !RuleBook.obeys(word, p));
+      if (broken || places.stream().anyMatch(rule::isByHeart)) {
         exceptions.add(word.spelling());
-      } else if (places.stream().anyMatch(p -> p.side() == Side.DUE)) {
+      }
+      if (broken) {
+        continue;
+      }
+      if (places.stream().anyMatch(p -> p.side() == Side.DUE)) {
         due.add(word.spelling());
       } else if (!places.isEmpty()) {
         notDue.add(word.spelling());
@@ -38,9 +46,11 @@ public record RuleFigures(
     return new RuleFigures(rule.id(), due, notDue, exceptions);
   }
 
-  /** Words that obey. */
+  /** Words that obey, and not by heart. */
   public int holds() {
-    return due.size() + notDue.size();
+    Set<String> against = Set.copyOf(exceptions);
+    return (int)
+        Stream.concat(due.stream(), notDue.stream()).filter(w -> !against.contains(w)).count();
   }
 
   /** Words where the rule decides at all. */

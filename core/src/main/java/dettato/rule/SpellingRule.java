@@ -24,6 +24,14 @@ public interface SpellingRule {
    */
   List<Opportunity> places(Word word);
 
+  /**
+   * Whether a word obeys here only because it is known by heart which side it is on, so that it
+   * counts against the rule (camel has no le).
+   */
+  default boolean isByHeart(Opportunity place) {
+    return false;
+  }
+
   /** Right and wrong spellings, run as tests. */
   List<Example> examples();
 }

@@ -35,6 +35,14 @@ class RuleFiguresTest {
   }
 
   @Test
+  void aSideKnownByHeartCountsAgainstARuleAndIsShownAllTheSame() {
+    RuleFigures figures = RuleFigures.of(RuleBook.of("final-le"), Lexicon.shipped().words("en-GB"));
+    assertTrue(figures.exceptions().contains("camel") && figures.notDue().contains("camel"));
+    assertTrue(figures.due().contains("candle") && !figures.exceptions().contains("candle"));
+    assertTrue(figures.holds() < 0.7 * figures.total(), figures.holds() + " of " + figures.total());
+  }
+
+  @Test
   void anExceptionIsNoOpportunity() {
     assertTrue(
         RuleBook.opportunities(Lexicon.shipped().find("much", "en-GB").orElseThrow()).stream()
