@@ -60,7 +60,10 @@ public final class Diagnosis {
   private Standing standing(List<Evidence> evidence) {
     Optional<Standing> under = ofKind(evidence, Outcome.UNDER, Standing.Kind.UNDER);
     Optional<Standing> over = ofKind(evidence, Outcome.OVER, Standing.Kind.OVER);
-    if (under.filter(this::leans).isPresent() && over.filter(this::leans).isPresent()) {
+    boolean both =
+        under.filter(u -> leans(u, Outcome.UNDER)).isPresent()
+            && over.filter(o -> leans(o, Outcome.OVER)).isPresent();
+    if (both) {
       Standing mixed = mixed(evidence, under.orElseThrow(), over.orElseThrow());
       if (mixed.probability() > settings.sure()) {
         return mixed;
@@ -82,16 +85,13 @@ public final class Diagnosis {
     if (tested.isEmpty()) {
       return Optional.empty();
     }
-    List<Evidence> failures = tested.stream().filter(e -> e.fails(failure)).toList();
-    double probability =
-        belief.belowSecure(
-            tested.stream().map(e -> new Belief.Trial(e.date(), e.fails(failure))).toList());
-    long words = failures.stream().map(Evidence::target).distinct().count();
-    boolean pattern = belief.isPattern(words, probability);
+    int failures = (int) tested.stream().filter(e -> e.fails(failure)).count();
+    double probability = belief.belowSecure(trials(tested, failure).toList());
+    boolean pattern = belief.isPattern(differentWords(tested, failure), probability);
     Standing.State state =
         pattern
             ? Standing.State.PATTERN
-            : !failures.isEmpty()
+            : failures > 0
                 ? Standing.State.SLIP
                 : tested.size() < ENOUGH ? Standing.State.NOT_ENOUGH : Standing.State.SECURE;
     return Optional.of(
@@ -101,20 +101,23 @@ public final class Diagnosis {
             kind,
             probability,
             tested.size(),
-            failures.size(),
+            failures,
             tested,
-            wouldChange(state, tested.size(), failures.size())));
+            wouldChange(state, tested.size(), failures)));
   }
 
   /** Whether failures on one side are more likely a habit than not: half of what guessing needs. */
-  private boolean leans(Standing side) {
-    long words =
-        side.evidence().stream()
-            .filter(e -> e.outcome() == side.kind().outcome())
-            .map(Evidence::target)
-            .distinct()
-            .count();
-    return words >= settings.differentWords() && side.probability() > LEANING;
+  private boolean leans(Standing side, Outcome failure) {
+    return differentWords(side.evidence(), failure) >= settings.differentWords()
+        && side.probability() > LEANING;
+  }
+
+  private static long differentWords(List<Evidence> evidence, Outcome failure) {
+    return evidence.stream().filter(e -> e.fails(failure)).map(Evidence::target).distinct().count();
+  }
+
+  private static Stream<Belief.Trial> trials(List<Evidence> evidence, Outcome failure) {
+    return evidence.stream().map(e -> new Belief.Trial(e.date(), e.fails(failure)));
   }
 
   /**
@@ -124,22 +127,20 @@ public final class Diagnosis {
   private Standing mixed(List<Evidence> all, Standing under, Standing over) {
     double together =
         belief.belowSecure(
-            Stream.of(under, over)
-                .flatMap(
-                    s ->
-                        s.evidence().stream()
-                            .map(
-                                e -> new Belief.Trial(e.date(), e.outcome() == s.kind().outcome())))
+            Stream.concat(
+                    trials(under.evidence(), Outcome.UNDER), trials(over.evidence(), Outcome.OVER))
                 .toList());
+    int opportunities = under.opportunities() + over.opportunities();
+    int failures = under.failures() + over.failures();
     return new Standing(
         under.rule(),
         Standing.State.PATTERN,
         Standing.Kind.MIXED,
         Math.max(together, Math.max(under.probability(), over.probability())),
-        under.opportunities() + over.opportunities(),
-        under.failures() + over.failures(),
+        opportunities,
+        failures,
         all.stream().sorted(Comparator.comparing(Evidence::date).reversed()).toList(),
-        under.wouldChange());
+        wouldChange(Standing.State.PATTERN, opportunities, failures));
   }
 
   private String wouldChange(Standing.State state, int tested, int failed) {

@@ -1,6 +1,5 @@
 package dettato.diagnose;
 
-import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
 import java.util.List;
 
@@ -41,16 +40,7 @@ public record Standing(
     /** It is put where it is not due. */
     OVER,
     /** Both: the child is guessing. */
-    MIXED;
-
-    /** The outcome that the kind is about. */
-    Outcome outcome() {
-      return switch (this) {
-        case UNDER -> Outcome.UNDER;
-        case OVER -> Outcome.OVER;
-        case MIXED -> throw new IllegalStateException("MIXED is about both sides");
-      };
-    }
+    MIXED
   }
 
   public Standing {

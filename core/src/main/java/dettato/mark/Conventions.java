@@ -4,6 +4,7 @@ import dettato.mark.SentenceMarker.Convention;
 import dettato.mark.SentenceMarker.Kind;
 import dettato.mark.SentenceMarker.WordMark;
 import dettato.rule.Outcome;
+import dettato.word.Apostrophe;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,7 +49,7 @@ final class Conventions {
   /** A failure stands before what was kept, and gathers the words it shows on. */
   private void note(String rule, Outcome outcome, String word) {
     Convention known = found.get(rule);
-    boolean failed = outcome == Outcome.UNDER || outcome == Outcome.OVER;
+    boolean failed = outcome.isFailure();
     if (known == null || failed && known.outcome() == Outcome.APPLIED) {
       found.put(rule, new Convention(rule, outcome, at(word, failed)));
     } else if (failed && known.outcome() == outcome) {
@@ -97,14 +98,12 @@ final class Conventions {
 
   private void apostrophes() {
     for (WordMark word : words) {
-      int due = word.target().indexOf('\'');
-      int done = word.written().indexOf('\'');
+      int due = Apostrophe.lettersAfter(word.target());
+      int done = Apostrophe.lettersAfter(word.written());
       if (word.mark().isEmpty() || due < 0 && done < 0) {
         continue;
       }
-      boolean placed = due >= 0 && word.target().length() - due == word.written().length() - done;
-      Outcome outcome =
-          due < 0 ? Outcome.OVER : done >= 0 && placed ? Outcome.APPLIED : Outcome.UNDER;
+      Outcome outcome = due < 0 ? Outcome.OVER : done == due ? Outcome.APPLIED : Outcome.UNDER;
       note("apostrophe", outcome, word.written());
     }
   }

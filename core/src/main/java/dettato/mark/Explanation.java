@@ -1,7 +1,6 @@
 package dettato.mark;
 
 import dettato.rule.Opportunity;
-import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.word.Capitals;
@@ -38,7 +37,7 @@ public final class Explanation {
       realWord();
       return facts;
     }
-    mark.rules().stream().filter(Explanation::failed).forEach(this::rule);
+    mark.rules().stream().filter(r -> r.outcome().isFailure()).forEach(this::rule);
     mark.regularised().forEach(this::regularised);
     for (int i = 0; i < mark.units().size() && mark.result() != Result.RIGHT; i++) {
       unit(i);
@@ -131,21 +130,15 @@ public final class Explanation {
   }
 
   /** Told at the unit where the word breaks the rule, so that nothing else is told of it. */
-  private void regularised(String rule) {
-    Opportunity at =
-        RuleBook.places(mark.target()).broken().stream()
-            .filter(o -> o.rule().equals(rule))
-            .filter(o -> o.due().contains(mark.units().get(o.unit()).written()))
-            .findFirst()
-            .orElseThrow();
+  private void regularised(Opportunity at) {
     add(
         Fact.Kind.REGULARISED,
         at.unit(),
-        rule,
+        at.rule(),
         "%s is an exception to the rule %s: it has %s, which must be known by word; written: %s."
             .formatted(
                 word(),
-                RuleBook.of(rule).about().name(),
+                RuleBook.of(at.rule()).about().name(),
                 grapheme(at.unit()),
                 mark.units().get(at.unit()).written()));
   }
@@ -177,10 +170,6 @@ public final class Explanation {
 
   private void add(Fact.Kind kind, int unit, String name, String sentence) {
     facts.add(new Fact(kind, unit, name, sentence));
-  }
-
-  private static boolean failed(RuleMark rule) {
-    return rule.outcome() == Outcome.UNDER || rule.outcome() == Outcome.OVER;
   }
 
   private static String capital(String text) {

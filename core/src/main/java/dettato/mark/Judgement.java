@@ -10,9 +10,6 @@ import java.util.Optional;
 final class Judgement {
   private static final int LONGEST_ATTEMPT = 60;
 
-  /** What English hardly ever says twice in a row inside a word. */
-  private static final String CONSONANTS = "bdfghjklmnprstvwzðŋɡʃʒθ";
-
   private final Target target;
   private final Lexicon lexicon;
   private final String attempt;
@@ -92,7 +89,7 @@ final class Judgement {
         extras,
         swaps,
         rules,
-        other.map(w -> w.cut().ipa(target.accent)).orElseGet(this::readAloud),
+        other.map(w -> w.cut().ipa(target.accent)).orElseGet(() -> readBack.once(read.toString())),
         real,
         letters.oddities(),
         rubbish ? List.of() : Outcomes.regularised(target, units),
@@ -310,27 +307,6 @@ final class Judgement {
       }
     }
     return true;
-  }
-
-  /** As it would be read by rule; a sound that two letters say by chance is said once. */
-  private String readAloud() {
-    String said = read.toString();
-    int twice = doubled(said);
-    if (twice < 0 || doubled(target.ipa) >= 0) {
-      return said;
-    }
-    read.deleteCharAt(twice);
-    return readAloud();
-  }
-
-  private static int doubled(String ipa) {
-    for (int i = 1; i < ipa.length(); i++) {
-      char sound = ipa.charAt(i);
-      if (sound == ipa.charAt(i - 1) && CONSONANTS.indexOf(sound) >= 0) {
-        return i;
-      }
-    }
-    return -1;
   }
 
   /** The real word that was written, if one was; an apostrophe may make it one. */

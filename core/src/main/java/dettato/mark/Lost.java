@@ -36,9 +36,8 @@ final class Lost {
 
   private static String vowel(Target target, int unit, String writtenBefore) {
     Sound sound = target.units[unit].sound();
-    boolean weak = sound.kind() == Sound.Kind.WEAK || sound.id().equals("lettER");
     boolean last = unit + 1 == target.units.length;
-    if (weak && !last && SONORANTS.contains(target.units[unit + 1].sound().id())) {
+    if (sound.isWeakVowel() && !last && SONORANTS.contains(target.units[unit + 1].sound().id())) {
       return "syllabic";
     }
     if (!last && LetterNames.begins(target.units[unit + 1].grapheme.charAt(0), sound)) {

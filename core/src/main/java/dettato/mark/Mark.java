@@ -1,5 +1,6 @@
 package dettato.mark;
 
+import dettato.rule.Opportunity;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +15,7 @@ import java.util.Optional;
  * @param readsAs how the attempt would be read, in IPA without slashes; "" when nothing was written
  * @param realWord what kind of other real word was written, if one was
  * @param oddities a gap, hyphen or capital inside the word, each named once
- * @param regularised rules that the target itself is an exception to and that the attempt followed
+ * @param regularised where the target is itself an exception to a rule that the attempt followed
  *     (much written mutch: final-ch)
  * @param points what the explanation costs: 0 for the model; see {@code costs.tsv}
  */
@@ -29,7 +30,7 @@ public record Mark(
     String readsAs,
     Optional<RealWord> realWord,
     List<String> oddities,
-    List<String> regularised,
+    List<Opportunity> regularised,
     int points) {
 
   /** Another word of the lexicon: one that sounds the same, or not. */

@@ -35,10 +35,10 @@ final class Outcomes {
       UnitMark unit = units[o.unit()];
       Outcome outcome = o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
       boolean turned = unit.confusion().filter("swapped"::equals).isPresent();
-      if (failed(outcome) && (turned || isUndone(o, outcome, units))) {
+      if (outcome.isFailure() && (turned || isUndone(o, outcome, units))) {
         outcome = Outcome.UNTESTED;
       }
-      if (failed(outcome)) {
+      if (outcome.isFailure()) {
         silence(rules, o.unit());
       }
       rules.add(new RuleMark(o, outcome, unit.written()));
@@ -60,7 +60,10 @@ final class Outcomes {
           switch (confusion) {
             case "letter-changed" -> false;
             case "letters-missing" ->
-                RuleBook.joins(o.rule()) || isWeak(sound) || isListed(sound, unit.written());
+                RuleBook.joins(o.rule())
+                    || sound.isRun()
+                    || sound.isWeakVowel()
+                    || isListed(sound, unit.written());
             default -> true;
           };
       case NEAR -> confusion.equals("letter-name");
@@ -68,13 +71,9 @@ final class Outcomes {
     };
   }
 
-  private static boolean isWeak(Sound sound) {
-    return sound.isRun() || sound.kind() == Sound.Kind.WEAK || sound.id().equals("lettER");
-  }
-
   private static boolean isListed(Sound sound, String written) {
     return Correspondences.find(sound, new Grapheme(written))
-        .filter(c -> c.use().compareTo(Correspondence.Use.SOME) <= 0)
+        .filter(Correspondence::isUsual)
         .isPresent();
   }
 
@@ -96,26 +95,20 @@ final class Outcomes {
   private static void silence(List<RuleMark> rules, int unit) {
     for (int i = 0; i < rules.size(); i++) {
       RuleMark earlier = rules.get(i);
-      if (earlier.at().unit() == unit && failed(earlier.outcome())) {
+      if (earlier.at().unit() == unit && earlier.outcome().isFailure()) {
         rules.set(i, new RuleMark(earlier.at(), Outcome.UNTESTED, earlier.written()));
       }
     }
   }
 
-  private static boolean failed(Outcome outcome) {
-    return outcome == Outcome.UNDER || outcome == Outcome.OVER;
-  }
-
-  /** Rules that the word is an exception to and the attempt kept all the same (mutch). */
-  static List<String> regularised(Target target, UnitMark[] units) {
+  /** Where the word is an exception to a rule that the attempt kept all the same (mutch). */
+  static List<Opportunity> regularised(Target target, UnitMark[] units) {
     if (target.exceptions.isEmpty()) {
       return List.of();
     }
     return target.exceptions.stream()
         .filter(o -> o.due().contains(units[o.unit()].written()))
-        .map(Opportunity::rule)
-        .filter(rule -> !RuleBook.of(rule).isWeak())
-        .distinct()
+        .filter(o -> !RuleBook.of(o.rule()).isWeak())
         .toList();
   }
 }

@@ -9,6 +9,9 @@ import java.util.List;
  * How written graphemes are read where they stand, with the target as a hint between two readings.
  */
 final class ReadBack {
+  /** What English hardly ever says twice in a row inside a word. */
+  private static final String CONSONANTS = "bdfghjklmnprstvwzðŋɡʃʒθ";
+
   private final Target target;
   private final char[] letters;
 
@@ -51,6 +54,29 @@ final class ReadBack {
     StringBuilder said = new StringBuilder();
     Reader.read(spelling).forEach(u -> said.append(target.accent.say(u.sound())));
     return said.toString();
+  }
+
+  /** What was read, a consonant that two letters say by chance said once (boxs as box). */
+  String once(String said) {
+    int twice = doubled(said, 1);
+    if (twice < 0 || doubled(target.ipa, 1) >= 0) {
+      return said;
+    }
+    StringBuilder rest = new StringBuilder(said);
+    for (int at = twice; at >= 0; at = doubled(rest, at)) {
+      rest.deleteCharAt(at);
+    }
+    return rest.toString();
+  }
+
+  private static int doubled(CharSequence ipa, int from) {
+    for (int i = from; i < ipa.length(); i++) {
+      char sound = ipa.charAt(i);
+      if (sound == ipa.charAt(i - 1) && CONSONANTS.indexOf(sound) >= 0) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   private boolean saysInParts(List<Sound> parts, String written, int at) {

@@ -76,8 +76,7 @@ final class SoundForms {
     for (Correspondence c : Correspondences.all()) {
       String text = c.grapheme().text();
       boolean alike = c.sound().isVowel() == sound.isVowel() && !c.sound().isRun();
-      boolean usual = c.use().compareTo(Correspondence.Use.SOME) <= 0;
-      if (alike && usual && text.length() == 2 && sounds(text, sound.isVowel())) {
+      if (alike && c.isUsual() && text.length() == 2 && sounds(text, sound.isVowel())) {
         others.put(Form.pack(text), form);
       }
     }

@@ -27,7 +27,7 @@ final class Tokens {
 
   /** Small letters without apostrophes. */
   static String plain(String word) {
-    return word.toLowerCase(Locale.ROOT).replace("'", "");
+    return Apostrophe.without(word.toLowerCase(Locale.ROOT));
   }
 
   /** Share of letters that differ, case and apostrophes aside, in [0, 1]. */

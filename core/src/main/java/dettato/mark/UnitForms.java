@@ -201,15 +201,13 @@ final class UnitForms {
 
   /** A run of two sounds of which only one is spelled; /əl/ is one sound to most ears. */
   private void halfRuns(Map<Integer, Integer> forms) {
-    if (!unit.sound().isRun() || unit.sound().parts().size() != 2) {
-      return;
-    }
-    if (unit.sound().id().equals("commA+l")) {
+    boolean pair = unit.sound().parts().size() == 2;
+    if (!pair || unit.sound().id().equals("commA+l")) {
       return;
     }
     for (Sound part : unit.sound().parts()) {
       Correspondences.of(part).stream()
-          .filter(c -> c.use().compareTo(Correspondence.Use.SOME) <= 0)
+          .filter(Correspondence::isUsual)
           .filter(c -> !c.grapheme().isSplit())
           .forEach(
               c ->

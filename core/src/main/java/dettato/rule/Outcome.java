@@ -9,5 +9,10 @@ public enum Outcome {
   /** The rule's spelling was put where it is not due. */
   OVER,
   /** The sound itself was missed, or spelled in a way the rule says nothing about. */
-  UNTESTED
+  UNTESTED;
+
+  /** Whether the rule is failed, in whichever way. */
+  public boolean isFailure() {
+    return this == UNDER || this == OVER;
+  }
 }

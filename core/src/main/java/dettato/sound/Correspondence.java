@@ -23,4 +23,9 @@ public record Correspondence(Sound sound, Grapheme grapheme, Use use, String exa
           "example '%s' does not contain '%s'".formatted(example, grapheme));
     }
   }
+
+  /** Whether it is more than a rarity. */
+  public boolean isUsual() {
+    return use.compareTo(Use.SOME) <= 0;
+  }
 }

@@ -28,6 +28,11 @@ public record Sound(String id, Kind kind, List<Sound> parts) {
     return kind != Kind.CONSONANT;
   }
 
+  /** Whether it is hardly heard as itself: a weak vowel, or one with an r (the er of letter). */
+  public boolean isWeakVowel() {
+    return kind == Kind.WEAK || id.equals("lettER");
+  }
+
   public boolean isRun() {
     return !parts.isEmpty();
   }

@@ -47,6 +47,21 @@ class DiagnosisTest {
   }
 
   @Test
+  void bothSidesTogetherProveGuessingWhereNeitherAloneWould() {
+    assertEquals(Standing.State.SLIP, only(evidence("xxDD", 1)).state());
+    assertEquals(Standing.State.SLIP, only(evidence("ooNN", 1)).state());
+    Standing guess = only(evidence("xxDDooNN", 1));
+    assertEquals(Standing.Kind.MIXED, guess.kind());
+    assertEquals(Standing.State.PATTERN, guess.state());
+    assertTrue(guess.wouldChange().endsWith("right in a row would clear it"), guess.wouldChange());
+  }
+
+  @Test
+  void aSlipOnTheOtherSideIsNoGuessing() {
+    assertEquals(Standing.Kind.UNDER, only(evidence("xxxxooNNNNNNNNNN", 1)).kind());
+  }
+
+  @Test
   void oldEvidenceWeighsLess() {
     List<Evidence> improved = new ArrayList<>(evidence("xxx", 300));
     improved.addAll(evidence("DDDDDD", 1));
@@ -75,13 +90,14 @@ class DiagnosisTest {
     return DIAGNOSIS.standings(evidence).get(0);
   }
 
-  /** D kept where due, x left out, o put where not due; each a word of its own. */
+  /** D kept where due, N where not, x left out, o put where not due; each a word of its own. */
   private static List<Evidence> evidence(String outcomes, int daysAgo) {
     List<Evidence> evidence = new ArrayList<>();
     for (int i = 0; i < outcomes.length(); i++) {
       char c = outcomes.charAt(i);
-      Side side = c == 'o' ? Side.NOT_DUE : Side.DUE;
-      Outcome outcome = c == 'D' ? Outcome.APPLIED : c == 'x' ? Outcome.UNDER : Outcome.OVER;
+      Side side = "oN".indexOf(c) >= 0 ? Side.NOT_DUE : Side.DUE;
+      Outcome outcome =
+          "DN".indexOf(c) >= 0 ? Outcome.APPLIED : c == 'x' ? Outcome.UNDER : Outcome.OVER;
       evidence.add(piece("word" + i + outcomes, daysAgo, side, outcome));
     }
     return evidence;

@@ -148,7 +148,7 @@ public final class SequenceBuilder {
     return Correspondences.all().stream()
         .filter(c -> c.grapheme().equals(unit.grapheme()))
         .filter(c -> accent.alike(c.sound(), unit.sound()))
-        .filter(c -> c.use().compareTo(Correspondence.Use.SOME) <= 0)
+        .filter(Correspondence::isUsual)
         .map(c -> c.grapheme().text() + "/" + c.sound().id())
         .findFirst()
         .orElse("");

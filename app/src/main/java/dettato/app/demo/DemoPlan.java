@@ -9,7 +9,6 @@ import dettato.simulate.Tendency;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -27,7 +26,7 @@ final class DemoPlan {
           "Kwame", "Lowri", "Mirela", "Nikhil", "Orla", "Piotr", "Quinn", "Rosa", "Sefton",
           "Tamsin", "Umar", "Verity", "Wilf", "Xanthe", "Yusra", "Zeke");
 
-  private static final Map<String, Habit> HABITS =
+  private static final Map<String, Tendency> HABITS =
       Map.ofEntries(
           planted("Bashir", "final-j", Outcome.UNDER),
           planted("Esme", "final-j", Outcome.OVER),
@@ -44,13 +43,9 @@ final class DemoPlan {
           planted("Tamsin", "double-before-ending", Outcome.OVER),
           planted("Piotr", "past-ed", Outcome.UNDER),
           planted("Quinn", "plural-es", Outcome.UNDER),
-          planted("Farid", "c-or-k", Outcome.OVER));
-
-  /** What no rule decides: a sound not heard, a grapheme for every /eɪ/. */
-  private static final Map<String, Tendency> BESIDE_RULES =
-      Map.of(
-          "Yusra", new Mishearing("n", "", true, STRENGTH),
-          "Sefton", new Preference("FACE", "a_e", STRENGTH));
+          planted("Farid", "c-or-k", Outcome.OVER),
+          Map.entry("Yusra", new Mishearing("n", "", true, STRENGTH)),
+          Map.entry("Sefton", new Preference("FACE", "a_e", STRENGTH)));
 
   /**
    * A dictation of the demo class.
@@ -121,20 +116,11 @@ final class DemoPlan {
 
   static List<SimulatedChild> children() {
     return CHILDREN.stream()
-        .map(
-            name ->
-                new SimulatedChild(
-                    name,
-                    Stream.of(
-                            Optional.ofNullable(HABITS.get(name)),
-                            Optional.ofNullable(BESIDE_RULES.get(name)))
-                        .<Tendency>flatMap(Optional::stream)
-                        .toList(),
-                    SLIPS))
+        .map(name -> new SimulatedChild(name, Stream.ofNullable(HABITS.get(name)).toList(), SLIPS))
         .toList();
   }
 
-  private static Map.Entry<String, Habit> planted(String name, String rule, Outcome kind) {
+  private static Map.Entry<String, Tendency> planted(String name, String rule, Outcome kind) {
     return Map.entry(name, new Habit(rule, kind, STRENGTH));
   }
 

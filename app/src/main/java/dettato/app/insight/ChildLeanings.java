@@ -5,12 +5,8 @@ import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.diagnose.Leaning;
 import dettato.diagnose.Leanings;
-import dettato.diagnose.Need;
 import dettato.diagnose.Settings;
 import dettato.mark.Confusions;
-import dettato.mark.Mark;
-import dettato.mark.RuleMark;
-import dettato.rule.Outcome;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.sound.Sounds;
@@ -18,7 +14,6 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** What one child writes for each sound, beside the rules, and what the misspellings need. */
@@ -64,12 +59,14 @@ class ChildLeanings {
   Child of(SchoolClass of, long pupilId, LocalDate asOf) {
     Accent accent = Accents.of(of.accent());
     List<Leanings.Sample> samples =
-        attempts.samples(of, List.of(pupilId)).getOrDefault(pupilId, List.of()).stream()
-            .filter(s -> !s.date().isAfter(asOf))
+        attempts.samples(of, List.of(pupilId)).getOrDefault(pupilId, List.of());
+    List<Attempts.Marked> marked =
+        attempts.marked(of).stream()
+            .filter(m -> m.pupilId() == pupilId && !m.date().isAfter(asOf))
             .toList();
     return new Child(
         model(of, asOf).of(samples).stream().map(l -> view(l, accent)).toList(),
-        Insights.Needs.of(samples.stream().flatMap(s -> need(s.mark()).stream()).toList()));
+        Insights.Needs.of(marked));
   }
 
   /** How many patterns beside the rules each child shows; children without any are left out. */
@@ -90,15 +87,6 @@ class ChildLeanings {
 
   private static Leanings model(SchoolClass of, LocalDate asOf) {
     return new Leanings(Settings.USUAL.withDifferentWords(of.differentWords()), asOf);
-  }
-
-  private static Optional<Need> need(Mark mark) {
-    return Need.of(
-        mark.result(),
-        mark.rules().stream()
-            .filter(r -> r.outcome() == Outcome.UNDER || r.outcome() == Outcome.OVER)
-            .map(RuleMark::rule)
-            .toList());
   }
 
   private static LeaningView view(Leaning leaning, Accent accent) {

@@ -84,9 +84,12 @@ class Insights {
 
   /** Shares of what goes wrong by what it needs: attempts, not children. */
   record Needs(int hearing, int choosing, int building) {
-    static Needs of(List<Need> needs) {
+    static Needs of(List<Attempts.Marked> marked) {
       Map<Need, Long> counts =
-          needs.stream().collect(Collectors.groupingBy(n -> n, Collectors.counting()));
+          marked.stream()
+              .map(Attempts.Marked::need)
+              .flatMap(Optional::stream)
+              .collect(Collectors.groupingBy(n -> n, Collectors.counting()));
       return new Needs(
           counts.getOrDefault(Need.HEARING, 0L).intValue(),
           counts.getOrDefault(Need.CHOOSING, 0L).intValue(),
@@ -141,9 +144,7 @@ class Insights {
         marked.stream().map(Attempts.Marked::date).min(Comparator.naturalOrder()).orElse(null);
     LocalDate to =
         marked.stream().map(Attempts.Marked::date).max(Comparator.naturalOrder()).orElse(null);
-    Needs needs =
-        Needs.of(marked.stream().map(Attempts.Marked::need).flatMap(Optional::stream).toList());
-    return new ClassMap(rules, rows, groups(standings), needs, marked.size(), from, to);
+    return new ClassMap(rules, rows, groups(standings), Needs.of(marked), marked.size(), from, to);
   }
 
   private static Map<Pupil, List<Standing>> standings(

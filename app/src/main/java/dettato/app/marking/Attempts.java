@@ -113,7 +113,7 @@ public class Attempts {
           ? Need.of(
               Result.valueOf(result),
               outcomes.stream()
-                  .filter(o -> o.outcome() == Outcome.UNDER || o.outcome() == Outcome.OVER)
+                  .filter(o -> o.outcome().isFailure())
                   .map(MarkRow.RuleOutcome::rule)
                   .toList())
           : Optional.empty();
