@@ -1,20 +1,30 @@
 import createClient from 'openapi-fetch'
+import { untilLoggedIn } from './ended'
 import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
 export type SchoolClass = Schemas['SchoolClass']
 export type Pupil = Schemas['Pupil']
-export type Summary = Schemas['Summary']
-export type Dictation = Schemas['Dictation']
+export type Enrolled = Schemas['Enrolled']
+export type Profile = Schemas['Profile']
+export type Summary = Schemas['SessionSummary']
+export type Session = Schemas['SessionView']
+export type Block = Schemas['BlockView']
 export type Item = Schemas['ItemView']
+export type Check = Schemas['CheckView']
+export type Focus = Schemas['FocusView']
+export type Plan = Schemas['Plan']
+export type Paper = Schemas['Paper']
 export type Cell = Schemas['Cell']
 export type Mark = Schemas['MarkView']
+export type SentenceMark = Schemas['SentenceView']
 export type MarkedUnit = Schemas['UnitMarkView']
 export type UnitView = Schemas['UnitView']
 export type Candidate = Schemas['Candidate']
 export type RuleView = Schemas['RuleView']
 export type ClassMap = Schemas['ClassMap']
-export type Standing = Schemas['StandingView']
+export type MapCell = Schemas['MapCell']
+export type CellEvidence = Schemas['CellEvidence']
 export type Leaning = Schemas['LeaningView']
 export type WordView = Schemas['WordView']
 export type WordList = Schemas['WordList']
@@ -23,20 +33,38 @@ export type SoundView = Schemas['SoundView']
 export type Spelt = Schemas['Spelt']
 export type Rival = Schemas['Rival']
 export type AccentView = Schemas['AccentView']
+export type SequenceStep = Schemas['SequenceStep']
 export type WordQuery = NonNullable<paths['/api/words']['get']['parameters']['query']>
-export type AttemptState = Cell['state']
+export type AnswerState = Cell['state']
+export type Judgement = 'RIGHT' | 'ABSENT'
 
-/** A failure with what the server said about it. */
+/** What is typed in a cell, and the version of what was seen there. */
+export interface Typed {
+  readonly written: string
+  readonly state: AnswerState
+  readonly version: number
+}
+
+/** A failure with what the server said about it; status 0 when it could not be reached. */
 export class ApiProblem extends Error {
   readonly status: number
+  /** What stands there now, for a write that came late. */
+  readonly current: unknown
 
-  constructor(status: number, message: string) {
+  constructor(status: number, message: string, current?: unknown) {
     super(message)
     this.status = status
+    this.current = current
   }
 }
 
-const client = createClient<paths>({ baseUrl: window.location.origin })
+/** What to tell of any failure. */
+export function said(problem: unknown): string {
+  return problem instanceof Error ? problem.message : 'Something went wrong here. Try again.'
+}
+
+// Asked for at each call, so that tests may stand in for the network.
+const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => globalThis.fetch(request) })
 
 client.use({
   onRequest({ request }) {
@@ -46,66 +74,102 @@ client.use({
   },
 })
 
-/** The data of an answer, or an ApiProblem. */
-async function data<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
-  const { data: body, error, response } = await answer
-  if (!response.ok) {
-    const detail = (error as { detail?: string } | undefined)?.detail
-    throw new ApiProblem(response.status, detail ?? 'The server did not answer as expected. Try again.')
+type Answer<T> = Promise<{ data?: T; error?: unknown; response: Response }>
+type Detail = { detail?: string; current?: unknown }
+
+/** The data of an answer, or an ApiProblem. A call refused because the login has ended waits for it, and is made again. */
+async function data<T>(call: () => Answer<T>, login = false): Promise<T> {
+  for (;;) {
+    const { data: body, error, response } = await reached(call)
+    if (response.ok) return body as T
+    if (response.status === 401 && !login) {
+      await untilLoggedIn()
+      continue
+    }
+    const { detail, current } = (error ?? {}) as Detail
+    throw new ApiProblem(response.status, detail ?? 'The server did not answer as expected. Try again.', current)
   }
-  return body as T
 }
+
+async function reached<T>(call: () => Answer<T>): Answer<T> {
+  try {
+    return await call()
+  } catch {
+    throw new ApiProblem(0, 'Dettato cannot be reached just now.')
+  }
+}
+
+const tag = (version: number) => ({ 'If-Match': `"${version}"` })
 
 /** Every call the pages make. */
 export const api = {
-  session: () => data(client.GET('/api/session')),
-  logIn: (username: string, password: string) => data(client.POST('/api/session', { body: { username, password } })),
+  login: () => data(() => client.GET('/api/login'), true),
+  logIn: (username: string, password: string) => data(() => client.POST('/api/login', { body: { username, password } }), true),
   createFirst: (username: string, password: string) =>
-    data(client.POST('/api/accounts/first', { body: { username, password } })),
-  logOut: () => data(client.DELETE('/api/session')),
-  classes: () => data(client.GET('/api/classes')),
+    data(() => client.POST('/api/accounts/first', { body: { username, password } }), true),
+  logOut: () => data(() => client.DELETE('/api/login'), true),
+  classes: () => data(() => client.GET('/api/classes')),
   createClass: (name: string, accent: string, pupils: string[]) =>
-    data(client.POST('/api/classes', { body: { name, accent, pupils } })),
-  dictations: (id: number) => data(client.GET('/api/classes/{id}/dictations', { params: { path: { id } } })),
-  dictation: (id: number) => data(client.GET('/api/dictations/{id}', { params: { path: { id } } })),
-  plan: (id: number, date: string, rule: string) =>
-    data(client.POST('/api/classes/{id}/dictations', { params: { path: { id } }, body: { date, rule } })),
-  rewrite: (id: number, rule: string, sentence: string, words: string[]) =>
-    data(client.PUT('/api/dictations/{id}', { params: { path: { id } }, body: { rule, sentence, words } })),
-  become: (id: number, state: Dictation['state']) =>
-    data(client.PUT('/api/dictations/{id}/state', { params: { path: { id } }, body: { state } })),
-  type: (id: number, pupilId: number, itemId: number, written: string, state: AttemptState) =>
-    data(
-      client.PUT('/api/dictations/{id}/attempts', { params: { path: { id } }, body: { pupilId, itemId, written, state } }),
+    data(() => client.POST('/api/classes', { body: { name, accent, pupils } })),
+  everyone: (id: number) => data(() => client.GET('/api/classes/{id}/pupils', { params: { path: { id } } })),
+  addPupils: (id: number, names: string[]) => data(() => client.POST('/api/classes/{id}/pupils', { params: { path: { id } }, body: { names } })),
+  rename: (id: number, pupilId: number, name: string) =>
+    data(() => client.PUT('/api/classes/{id}/pupils/{pupilId}', { params: { path: { id, pupilId } }, body: { name } })),
+  leave: (id: number, pupilId: number) => data(() => client.DELETE('/api/classes/{id}/pupils/{pupilId}', { params: { path: { id, pupilId } } })),
+  comeBack: (id: number, pupilId: number) =>
+    data(() => client.POST('/api/classes/{id}/pupils/{pupilId}/return', { params: { path: { id, pupilId } } })),
+  profile: (id: number) => data(() => client.GET('/api/classes/{id}/profile', { params: { path: { id } } })),
+  keepProfile: (id: number, profile: Profile) => data(() => client.PUT('/api/classes/{id}/profile', { params: { path: { id } }, body: profile })),
+  teachers: (id: number) => data(() => client.GET('/api/classes/{id}/teachers', { params: { path: { id } } })),
+  share: (id: number, username: string) =>
+    data(() => client.POST('/api/classes/{id}/teachers', { params: { path: { id } }, body: { username } })),
+  sequence: (accent: string) => data(() => client.GET('/api/sequence', { params: { query: { accent } } })),
+  progress: () => data(() => client.GET('/api/marking/progress')),
+  sessions: (id: number, from: string, to: string) =>
+    data(() => client.GET('/api/classes/{id}/sessions', { params: { path: { id }, query: { from, to } } })),
+  session: (id: number) => data(() => client.GET('/api/sessions/{id}', { params: { path: { id } } })),
+  plan: (id: number, date: string, focus: Focus[]) =>
+    data(() => client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date, focus } })),
+  rewrite: (id: number, version: number, plan: Plan) =>
+    data(() => client.PUT('/api/sessions/{id}', { params: { path: { id }, header: tag(version) }, body: plan })),
+  become: (id: number, version: number, state: Session['state']) =>
+    data(() => client.PUT('/api/sessions/{id}/state', { params: { path: { id }, header: tag(version) }, body: { state } })),
+  remove: (id: number, version: number) => data(() => client.DELETE('/api/sessions/{id}', { params: { path: { id }, header: tag(version) } })),
+  restore: (id: number) => data(() => client.POST('/api/sessions/{id}/restore', { params: { path: { id } } })),
+  send: (id: number, date: string, words: string[]) =>
+    data(() => client.POST('/api/classes/{id}/sessions/words', { params: { path: { id } }, body: { date, words } })),
+  papers: (id: number) => data(() => client.GET('/api/sessions/{id}/papers', { params: { path: { id } } })),
+  type: (id: number, pupilId: number, itemId: number, typed: Typed) =>
+    data(() =>
+      client.PUT('/api/sessions/{id}/papers/{pupilId}/items/{itemId}', { params: { path: { id, pupilId, itemId } }, body: typed }),
     ),
-  override: (id: number, result: 'RIGHT' | 'SOUND_ERROR' | 'READS_RIGHT' | 'READS_OTHERWISE' | 'ABSENT', note: string) =>
-    data(client.PUT('/api/attempts/{id}/override', { params: { path: { id } }, body: { result, note } })),
-  rules: (accent: string) => data(client.GET('/api/rules', { params: { query: { accent } } })),
+  paper: (id: number, pupilId: number, state: Paper['state']) =>
+    data(() => client.PUT('/api/sessions/{id}/papers/{pupilId}', { params: { path: { id, pupilId } }, body: { state } })),
+  attempt: (id: number) => data(() => client.GET('/api/attempts/{id}', { params: { path: { id } } })),
+  judge: (id: number, result: Judgement, note: string) =>
+    data(() => client.PUT('/api/attempts/{id}/override', { params: { path: { id } }, body: { result, note } })),
+  withdraw: (id: number) => data(() => client.DELETE('/api/attempts/{id}/override', { params: { path: { id } } })),
+  rules: (accent: string) => data(() => client.GET('/api/rules', { params: { query: { accent } } })),
   candidates: (id: number, rule: string, taught: boolean, beats: number) =>
-    data(client.GET('/api/classes/{id}/candidates', { params: { path: { id }, query: { rule, taught, beats } } })),
-  choose: (id: number, rule: string, count: number, without: string[], seed: number) =>
-    data(
-      client.POST('/api/classes/{id}/choose', {
-        params: { path: { id } },
-        body: { rule, count, easiestFirst: false, without, seed },
-      }),
-    ),
-  accents: () => data(client.GET('/api/accents')),
-  words: (query: WordQuery) => data(client.GET('/api/words', { params: { query } })),
+    data(() => client.GET('/api/classes/{id}/candidates', { params: { path: { id }, query: { rule, taught, beats } } })),
+  fill: (id: number, kind: string, focus: Focus[], count: number, without: string[], seed: number) =>
+    data(() => client.POST('/api/classes/{id}/fill', { params: { path: { id } }, body: { kind, focus, count, without, seed } })),
+  accents: () => data(() => client.GET('/api/accents')),
+  words: (query: WordQuery) => data(() => client.GET('/api/words', { params: { query } })),
   proposals: (spelling: string, accent: string) =>
-    data(client.GET('/api/words/{spelling}/proposals', { params: { path: { spelling }, query: { accent } } })),
-  sounds: (accent: string) => data(client.GET('/api/sounds', { params: { query: { accent } } })),
-  ownWords: (accent: string) => data(client.GET('/api/own-words', { params: { query: { accent } } })),
+    data(() => client.GET('/api/words/{spelling}/proposals', { params: { path: { spelling }, query: { accent } } })),
+  sounds: (accent: string) => data(() => client.GET('/api/sounds', { params: { query: { accent } } })),
+  ownWords: (accent: string) => data(() => client.GET('/api/own-words', { params: { query: { accent } } })),
   keepOwn: (spelling: string, accent: string, units: UnitView[], clue: string, choose: boolean) =>
-    data(
+    data(() =>
       client.PUT('/api/own-words/{spelling}', {
         params: { path: { spelling }, query: { accent } },
         body: { units, clue, choose },
       }),
     ),
-  dropOwn: (spelling: string) => data(client.DELETE('/api/own-words/{spelling}', { params: { path: { spelling } } })),
+  dropOwn: (spelling: string) => data(() => client.DELETE('/api/own-words/{spelling}', { params: { path: { spelling } } })),
   importOwn: (accent: string, file: string) =>
-    data(
+    data(() =>
       client.POST('/api/own-words/import', {
         params: { query: { accent } },
         body: file as never,
@@ -114,17 +178,21 @@ export const api = {
       }),
     ),
   preview: (accent: string, target: string, attempt: string) =>
-    data(client.POST('/api/marking/preview', { body: { accent, pairs: [{ target, attempt }] } })),
+    data(() => client.POST('/api/marking/preview', { params: { query: {} }, body: { accent, pairs: [{ target, attempt }] } })),
   rivals: (id: number, sound: string, graphemes: string[], count: number, taught: boolean, seed: number) =>
-    data(
+    data(() =>
       client.POST('/api/classes/{id}/rivals', {
         params: { path: { id } },
         body: { sound, graphemes, count, taught, without: [], seed },
       }),
     ),
-  send: (id: number, date: string, words: string[]) =>
-    data(client.POST('/api/classes/{id}/dictations/words', { params: { path: { id } }, body: { date, words } })),
   leanings: (id: number, pupilId: number) =>
-    data(client.GET('/api/classes/{id}/pupils/{pupilId}/leanings', { params: { path: { id, pupilId }, query: {} } })),
-  map: (id: number) => data(client.GET('/api/classes/{id}/map', { params: { path: { id }, query: {} } })),
+    data(() => client.GET('/api/classes/{id}/pupils/{pupilId}/leanings', { params: { path: { id, pupilId }, query: {} } })),
+  evidence: (id: number, pupilId: number, rule: string, asOf?: string) =>
+    data(() =>
+      client.GET('/api/classes/{id}/pupils/{pupilId}/rules/{rule}', {
+        params: { path: { id, pupilId, rule }, query: asOf ? { asOf } : {} },
+      }),
+    ),
+  map: (id: number) => data(() => client.GET('/api/classes/{id}/map', { params: { path: { id }, query: {} } })),
 }

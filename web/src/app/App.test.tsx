@@ -1,22 +1,21 @@
-import { screen, waitFor } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { render } from '@testing-library/react'
+import { render, screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
 import { MemoryRouter } from 'react-router'
-import { beforeEach, expect, test, vi } from 'vitest'
-import { api } from '../api/client'
+import { beforeEach, expect, test } from 'vitest'
 import { limpet, map, rule, summary } from '../test/made-up'
+import { TODAY } from '../test/page'
+import { answer, askedOf, fail, noContent, problem } from '../test/server'
 import { App } from './App'
 
-const session = vi.spyOn(api, 'session')
-
 beforeEach(() => {
-  session.mockResolvedValue({ user: { name: 'demo' }, first: false })
-  vi.spyOn(api, 'classes').mockResolvedValue([limpet, { ...limpet, id: 2, name: 'Class Winkle' }])
-  vi.spyOn(api, 'dictations').mockResolvedValue([summary])
-  vi.spyOn(api, 'map').mockResolvedValue(map)
-  vi.spyOn(api, 'rules').mockResolvedValue([rule])
-  vi.spyOn(api, 'accents').mockResolvedValue([{ id: 'en-GB', name: 'Southern British' }])
+  answer('get', '/api/login', { user: { name: 'demo', role: 'LEAD' }, first: false, today: TODAY })
+  answer('get', '/api/classes', [limpet, { ...limpet, id: 2, name: 'Class Winkle' }])
+  answer('get', '/api/classes/*/sessions', [summary])
+  answer('get', '/api/classes/*/map', map)
+  answer('get', '/api/rules', [rule])
+  answer('get', '/api/accents', [{ id: 'en-GB', name: 'Southern British' }])
+  answer('get', '/api/marking/progress', { running: false, left: 0, total: 0 })
 })
 
 function open(at = '/') {
@@ -30,7 +29,7 @@ function open(at = '/') {
 }
 
 test('asks who it is before anything else', async () => {
-  session.mockResolvedValue({ first: false })
+  answer('get', '/api/login', { user: null, first: false, today: TODAY })
   open()
   expect(await screen.findByLabelText('Password')).toBeDefined()
 })
@@ -39,11 +38,11 @@ test('opens the week of the first class, with every page in the rail', async () 
   open()
   expect(await screen.findByRole('heading', { name: 'This week' })).toBeDefined()
   const rail = screen.getByRole('navigation', { name: 'Pages' })
-  expect([...rail.querySelectorAll('a')].map((a) => a.textContent)).toEqual(['Week', 'Prepare', 'Dictate', 'Mark', 'Respond', 'Rules', 'Sounds', 'Words'])
+  expect([...rail.querySelectorAll('a')].map((a) => a.textContent)).toEqual(['Week', 'Prepare', 'Dictate', 'Mark', 'Respond', 'Rules', 'Sounds', 'Words', 'Class'])
 })
 
 test('a new teacher makes a class first', async () => {
-  vi.spyOn(api, 'classes').mockResolvedValue([])
+  answer('get', '/api/classes', [])
   open()
   expect(await screen.findByRole('heading', { name: 'Your class' })).toBeDefined()
 })
@@ -51,25 +50,51 @@ test('a new teacher makes a class first', async () => {
 test('goes to another class', async () => {
   open()
   await userEvent.selectOptions(await screen.findByLabelText('Class'), 'Class Winkle')
-  await waitFor(() => expect(api.dictations).toHaveBeenCalledWith(2))
+  await waitFor(() => expect(askedOf('get', '/api/classes/2/sessions')).not.toEqual([]))
 })
 
 test('says that nothing is planned, and where to plan', async () => {
   open('/class/1/prepare')
-  expect(await screen.findByText('No dictation is planned.')).toBeDefined()
+  expect(await screen.findByText('No session is planned from today on.')).toBeDefined()
   expect(screen.getByRole('link', { name: 'Plan one in the week' })).toBeDefined()
 })
 
 test('says when the server is away, and tries again', async () => {
-  session.mockRejectedValueOnce(new Error('The server is away.'))
+  fail('get', '/api/login', undefined, '', 1)
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Try again' }))
   expect(await screen.findByRole('heading', { name: 'This week' })).toBeDefined()
 })
 
-test('logs out', async () => {
-  const out = vi.spyOn(api, 'logOut').mockResolvedValue(undefined)
+test('asks for the password in place when the login has ended, and goes on with what it was doing', async () => {
+  let ended = true
+  answer('get', '/api/classes/*/sessions', () => (ended ? problem(401, 'You are not logged in.') : ([summary] as never)))
+  answer('post', '/api/login', ({ body }) => {
+    if ((body as { password: string }).password !== 'demo-dettato') return problem(401, 'Name and password do not match.')
+    ended = false
+    return { user: { name: 'demo', role: 'LEAD' }, first: false, today: TODAY }
+  })
+  open()
+  await userEvent.type(await screen.findByLabelText('Password of demo'), 'guess{Enter}')
+  expect((await screen.findByText('Name and password do not match.'))).toBeDefined()
+  await userEvent.clear(screen.getByLabelText('Password of demo'))
+  await userEvent.type(screen.getByLabelText('Password of demo'), 'demo-dettato{Enter}')
+  expect(await screen.findByText('1 of 2 papers marked')).toBeDefined()
+})
+
+test('says how far marking anew has come', async () => {
+  answer('get', '/api/marking/progress', { running: true, left: 30, total: 120 })
+  open()
+  expect(await screen.findByLabelText('90 of 120 attempts')).toBeDefined()
+})
+
+test('logs out, or says why it could not', async () => {
+  fail('delete', '/api/login', undefined, '', 1)
   open()
   await userEvent.click(await screen.findByRole('button', { name: /log out/ }))
-  expect(out).toHaveBeenCalledOnce()
+  expect((await screen.findByText(/cannot be reached/))).toBeDefined()
+  answer('delete', '/api/login', noContent)
+  answer('get', '/api/login', { user: null, first: false, today: TODAY })
+  await userEvent.click(screen.getByRole('button', { name: /log out/ }))
+  expect(await screen.findByLabelText('Password')).toBeDefined()
 })

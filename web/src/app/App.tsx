@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { Navigate, Route, Routes } from 'react-router'
-import { api } from '../api/client'
-import { Dictate } from '../features/dictate/Dictate'
+import { ask } from '../api/queries'
+import { Dictate } from '../features/session/dictate/Dictate'
+import { ClassPage } from '../features/class/ClassPage'
 import { FirstClass } from '../features/login/FirstClass'
 import { Login } from '../features/login/Login'
-import { MarkPage } from '../features/mark/MarkPage'
-import { Prepare } from '../features/prepare/Prepare'
+import { MarkPage } from '../features/session/mark/MarkPage'
+import { Prepare } from '../features/session/plan/Prepare'
 import { Respond } from '../features/respond/Respond'
 import { Rules } from '../features/shelf/Rules'
 import { Sounds } from '../features/shelf/Sounds'
@@ -17,18 +18,18 @@ import { Nearest } from './Nearest'
 
 /** The pages, behind the login. */
 export function App() {
-  const session = useQuery({ queryKey: ['session'], queryFn: api.session })
-  const classes = useQuery({ queryKey: ['classes'], queryFn: api.classes, enabled: Boolean(session.data?.user) })
-  if (session.isPending) return <Loading />
-  if (session.isError) return <Failed error={session.error} retry={() => void session.refetch()} />
-  if (!session.data.user) return <Login first={session.data.first} />
+  const login = useQuery(ask.login())
+  const classes = useQuery({ ...ask.classes(), enabled: Boolean(login.data?.user) })
+  if (login.isPending) return <Loading />
+  if (login.isError) return <Failed error={login.error} retry={() => void login.refetch()} />
+  if (!login.data.user) return <Login first={login.data.first} />
   if (classes.isPending) return <Loading />
   if (classes.isError) return <Failed error={classes.error} retry={() => void classes.refetch()} />
   const first = classes.data[0]
   if (!first) return <FirstClass />
   return (
     <Routes>
-      <Route path="/class/:classId" element={<Frame classes={classes.data} user={session.data.user.name} />}>
+      <Route path="/class/:classId" element={<Frame classes={classes.data} user={login.data.user.name} today={login.data.today} />}>
         <Route path="week" element={<Week />} />
         <Route path="prepare" element={<Nearest page="prepare" />} />
         <Route path="prepare/:id" element={<Prepare />} />
@@ -40,6 +41,7 @@ export function App() {
         <Route path="rules" element={<Rules />} />
         <Route path="sounds" element={<Sounds />} />
         <Route path="words" element={<Words />} />
+        <Route path="class" element={<ClassPage />} />
       </Route>
       <Route path="*" element={<Navigate to={`/class/${first.id}/week`} replace />} />
     </Routes>

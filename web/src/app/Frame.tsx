@@ -1,7 +1,11 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { AudioLines, BookOpenCheck, CalendarDays, Library, ListChecks, Mic, PencilLine, UsersRound, type LucideIcon } from 'lucide-react'
-import { NavLink, Outlet, useNavigate, useParams } from 'react-router'
-import { api, type SchoolClass } from '../api/client'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { AudioLines, BookOpenCheck, CalendarDays, Library, ListChecks, Mic, PencilLine, School, UsersRound, type LucideIcon } from 'lucide-react'
+import { ErrorBoundary } from 'react-error-boundary'
+import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
+import { api, said, type SchoolClass } from '../api/client'
+import { ask } from '../api/queries'
+import { Broken } from './Broken'
+import { SignInAgain } from './SignInAgain'
 
 const PAGES = [
   { path: 'week', name: 'Week', Icon: CalendarDays },
@@ -17,31 +21,38 @@ const SHELF = [
   { path: 'words', name: 'Words', Icon: Library },
 ] as const
 
+const CLASS = { path: 'class', name: 'Class', Icon: School } as const
+
 /** Top bar and rail around every page of a class. */
-export function Frame({ classes, user }: { classes: readonly SchoolClass[]; user: string }) {
+export function Frame({ classes, user, today }: { classes: readonly SchoolClass[]; user: string; today: string }) {
   const { classId } = useParams()
+  const { pathname } = useLocation()
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const accents = useQuery({ queryKey: ['accents'], queryFn: api.accents, staleTime: Infinity })
+  const accents = useQuery(ask.accents())
   const open = classes.find((c) => String(c.id) === classId) ?? classes[0]
+  const leave = useMutation({
+    mutationFn: api.logOut,
+    onSuccess: async () => {
+      const { queryKey } = ask.login()
+      queries.removeQueries({ predicate: (query) => query.queryKey[0] !== queryKey[0] })
+      queries.setQueryData(queryKey, await api.login())
+      await navigate('/')
+    },
+  })
   if (!open) return null
-  const leave = async () => {
-    await api.logOut()
-    queries.clear()
-    await navigate('/')
-  }
   return (
-    <div className="h-screen grid grid-cols-[84px_1fr] grid-rows-[52px_1fr] overflow-hidden">
-      <header className="col-span-2 flex items-center gap-4 px-4 bg-base-100 border-b border-base-300">
+    <div className="h-screen grid grid-cols-[48px_1fr] lg:grid-cols-[84px_1fr] grid-rows-[52px_minmax(0,1fr)] overflow-hidden">
+      <header className="col-span-2 flex items-center gap-4 px-4 bg-base-100 border-b border-base-300 min-w-0">
         <span className="font-word font-bold text-xl text-primary">
           dett<span className="border-b-3 border-accent">at</span>o
         </span>
-        <label className="sr-only" htmlFor="class">
+        <label className="sr-only" htmlFor="open-class">
           Class
         </label>
         <select
-          id="class"
-          className="select select-sm w-auto pr-8"
+          id="open-class"
+          className="select select-sm w-auto pr-8 min-w-0"
           value={open.id}
           onChange={(e) => void navigate(`/class/${e.target.value}/week`)}
         >
@@ -51,26 +62,51 @@ export function Frame({ classes, user }: { classes: readonly SchoolClass[]; user
             </option>
           ))}
         </select>
-        <span className="mute text-sm">
+        <span className="mute text-sm whitespace-nowrap max-lg:hidden">
           {open.pupils.length} children · {accents.data?.find((a) => a.id === open.accent)?.name ?? open.accent}
         </span>
-        <button type="button" className="btn btn-sm btn-ghost ml-auto" onClick={() => void leave()}>
+        <MarkingAnew />
+        {leave.isError ? (
+          <span role="alert" className="text-error text-sm">
+            {said(leave.error)}
+          </span>
+        ) : null}
+        <button type="button" className="btn btn-sm btn-ghost ml-auto whitespace-nowrap" onClick={() => leave.mutate()}>
           {user} · log out
         </button>
       </header>
-      <nav aria-label="Pages" className="bg-base-100 border-r border-base-300 flex flex-col gap-1 p-2">
+      <nav aria-label="Pages" className="bg-base-100 border-r border-base-300 flex flex-col gap-1 p-1 lg:p-2 overflow-y-auto">
         {PAGES.map((page) => (
           <RailLink key={page.path} classId={open.id} {...page} />
         ))}
-        <h2 className="mute text-xs text-center border-t border-base-300 mt-2 pt-2">Shelf</h2>
+        <h2 className="mute text-xs text-center border-t border-base-300 mt-1 pt-1 max-lg:sr-only">Shelf</h2>
         {SHELF.map((page) => (
           <RailLink key={page.path} classId={open.id} {...page} />
         ))}
+        <div className="mt-auto">
+          <RailLink classId={open.id} {...CLASS} />
+        </div>
       </nav>
       <main className="min-w-0 min-h-0 overflow-auto p-4 flex flex-col gap-3">
-        <Outlet context={open} />
+        <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
+          <Outlet key={open.id} context={{ of: open, today }} />
+        </ErrorBoundary>
       </main>
+      <SignInAgain user={user} />
     </div>
+  )
+}
+
+/** Says how far the papers are that a newer core marks anew; nothing when all are. */
+function MarkingAnew() {
+  const progress = useQuery(ask.progress())
+  if (!progress.data || progress.data.left === 0) return null
+  const { left, total } = progress.data
+  return (
+    <span role="status" className="mute text-sm flex items-center gap-2 whitespace-nowrap">
+      marking anew
+      <progress className="progress w-24" value={total - left} max={total} aria-label={`${total - left} of ${total} attempts`} />
+    </span>
   )
 }
 
@@ -79,11 +115,11 @@ function RailLink({ classId, path, name, Icon }: { classId: number; path: string
     <NavLink
       to={`/class/${classId}/${path}`}
       className={({ isActive }) =>
-        `flex flex-col items-center gap-1 py-2 rounded-xl text-[13px] ${isActive ? 'bg-primary text-primary-content' : 'mute hover:bg-base-200'}`
+        `flex flex-col items-center gap-1 py-1.5 rounded-xl text-[13px] ${isActive ? 'bg-primary text-primary-content' : 'mute hover:bg-base-200'}`
       }
     >
       <Icon size={20} strokeWidth={1.7} aria-hidden />
-      {name}
+      <span className="max-lg:sr-only">{name}</span>
     </NavLink>
   )
 }

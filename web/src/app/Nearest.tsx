@@ -1,33 +1,30 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, Navigate } from 'react-router'
-import { api, type Summary } from '../api/client'
+import { ask } from '../api/queries'
+import { useClass, useToday } from '../lib/classContext'
+import { daysOn } from '../lib/days'
+import { nearest } from '../lib/next'
+import { Empty } from '../ui/Empty'
 import { Failed, Loading } from '../ui/Parts'
-import { useClass } from './classContext'
 
-type Page = 'prepare' | 'dictate' | 'mark'
+/** How far back and ahead a page of the rail looks, in days. */
+const BACK = -60
+const AHEAD = 60
 
-/** The dictation a page of the rail most likely means. */
-export function nearest(all: readonly Summary[], page: Page): Summary | undefined {
-  const planned = all.filter((d) => d.state === 'PLANNED')
-  const given = all.filter((d) => d.state !== 'PLANNED')
-  const unfinished = given.filter((d) => d.marked < d.papers)
-  return page === 'mark' ? (unfinished.at(-1) ?? given.at(-1)) : planned[0]
-}
-
-/** Goes to the nearest dictation, or says what to do when there is none. */
-export function Nearest({ page }: { page: Page }) {
+/** Goes to the session that a page of the rail most likely means, or says what to do when there is none. */
+export function Nearest({ page }: { page: 'prepare' | 'dictate' | 'mark' }) {
   const { id } = useClass()
-  const dictations = useQuery({ queryKey: ['dictations', id], queryFn: () => api.dictations(id) })
-  if (dictations.isPending) return <Loading />
-  if (dictations.isError) return <Failed error={dictations.error} retry={() => void dictations.refetch()} />
-  const found = nearest(dictations.data, page)
+  const today = useToday()
+  const sessions = useQuery(ask.sessions(id, daysOn(today, BACK), daysOn(today, AHEAD)))
+  if (sessions.isPending) return <Loading />
+  if (sessions.isError) return <Failed error={sessions.error} retry={() => void sessions.refetch()} />
+  const found = nearest(sessions.data, page, today)
   if (found) return <Navigate to={`/class/${id}/${page}/${found.id}`} replace />
   return (
-    <div className="sheet p-6">
-      <p className="mb-3">{page === 'mark' ? 'No dictation has been given yet.' : 'No dictation is planned.'}</p>
+    <Empty says={page === 'mark' ? 'No session has been given yet.' : 'No session is planned from today on.'}>
       <Link className="btn btn-primary" to={`/class/${id}/week`}>
         Plan one in the week
       </Link>
-    </div>
+    </Empty>
   )
 }

@@ -1,4 +1,4 @@
-import type { Cell, ClassMap, Dictation, Item, Mark, RuleView, SchoolClass, SoundView, Spelt, Summary, WordView } from '../api/client'
+import type { Candidate, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, WordView } from '../api/client'
 
 /** Made-up data that tests of several screens share. */
 export const limpet: SchoolClass = {
@@ -7,23 +7,27 @@ export const limpet: SchoolClass = {
   accent: 'en-GB',
   step: 30,
   differentWords: 2,
+  minutes: 20,
   pupils: [
     { id: 3, name: 'Anwen' },
     { id: 4, name: 'Bashir' },
   ],
 }
 
-export function item(id: number, word: string, side: Item['side'], due: string): Item {
+export function item(id: number, text: string, side: Item['side'], due: string): Item {
   return {
     id,
-    place: id,
-    word,
+    text,
+    says: `${text}: what ${text} means`,
+    answer: [text],
+    role: 'FOCUS',
+    rule: 'final-j',
+    side: side ?? 'DUE',
     units: [
-      { grapheme: word.slice(0, -due.length), phoneme: '?' },
+      { grapheme: text.slice(0, -due.length), phoneme: '?' },
       { grapheme: due, phoneme: 'dʒ' },
     ],
-    clue: `what ${word} means`,
-    side: side ?? 'DUE',
+    clue: `what ${text} means`,
     due,
     focus: 1,
     why: `short or not: ${due} is due`,
@@ -31,20 +35,50 @@ export function item(id: number, word: string, side: Item['side'], due: string):
   }
 }
 
-export function dictation(part: Partial<Dictation> = {}): Dictation {
+export function sentenceItem(id: number, text: string): Item {
+  return { id, text, says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72 }
+}
+
+/** A session of two words and a sentence. */
+export function session(part: Partial<Session> = {}): Session {
   return {
     id: 9,
+    version: 3,
     classId: 1,
-    date: '2026-03-02',
-    rule: 'final-j',
-    ruleName: 'dge or ge at the end',
-    sentence: 'The gull sat on the ledge.',
+    date: '2026-03-04',
+    title: 'dge or ge at the end',
     state: 'PLANNED',
-    items: [item(7, 'badge', 'DUE', 'dge'), item(8, 'cage', 'NOT_DUE', 'ge')],
-    papers: limpet.pupils.map((pupil) => ({ pupil, cells: [] })),
     seconds: 600,
+    limit: 1200,
+    focus: [{ rule: 'final-j' }],
+    blocks: [
+      { id: 51, kind: 'words', title: 'Words', items: [item(7, 'badge', 'DUE', 'dge'), item(8, 'cage', 'NOT_DUE', 'ge')] },
+      { id: 52, kind: 'sentence', title: 'Sentence', items: [sentenceItem(10, 'The gull sat on the ledge.')] },
+    ],
+    checks: [],
     ...part,
   }
+}
+
+/** The same with other words, as the server answers a change. */
+export function withWords(words: readonly string[], sentence: readonly string[] = ['The gull sat on the ledge.'], version = 4): Session {
+  const known = session().blocks.flatMap((b) => b.items)
+  const as = (text: string, i: number) => known.find((k) => k.text === text) ?? item(20 + i, text, 'DUE', 'ge')
+  return session({
+    version,
+    blocks: [
+      { id: 51, kind: 'words', title: 'Words', items: words.map(as) },
+      { id: 52, kind: 'sentence', title: 'Sentence', items: sentence.map((t, i) => sentenceItem(10 + i, t)) },
+    ],
+  })
+}
+
+export function papers(cells: readonly Cell[] = []): Paper[] {
+  return limpet.pupils.map((pupil) => ({ pupil, state: 'HERE', cells: cells.filter((c) => c.pupilId === pupil.id) }))
+}
+
+export function candidate(word: string, side: 'DUE' | 'NOT_DUE', due: string, untaught: string[] = []): Candidate {
+  return { word, side, due, untaught, focus: 1, why: `reason: ${due} is due`, units: item(1, word, side, due).units }
 }
 
 export const bage: Mark = {
@@ -66,7 +100,27 @@ export const bage: Mark = {
 }
 
 export function cell(pupilId: number, itemId: number, written: string, mark?: Mark): Cell {
-  return { attemptId: 100 * pupilId + itemId, pupilId, itemId, written, state: 'WRITTEN', ...(mark ? { mark } : {}) }
+  return {
+    attemptId: 100 * pupilId + itemId,
+    pupilId,
+    itemId,
+    written,
+    state: 'WRITTEN',
+    version: 1,
+    result: mark ? (mark.result as 'READS_RIGHT') : 'RIGHT',
+    ...(mark ? { mark } : {}),
+  }
+}
+
+export const sentenceMark: SentenceMark = {
+  asked: 6,
+  right: 5,
+  signsOff: 1,
+  words: [
+    { target: 'The', written: 'The', kind: 'MATCH', parts: [], mark: { ...bage, target: 'The', attempt: 'The', result: 'RIGHT', rules: [], facts: [] } },
+    { target: 'ledge', written: 'lege', kind: 'MATCH', parts: [], mark: { ...bage, target: 'ledge', attempt: 'lege' } },
+  ],
+  conventions: [{ rule: 'end-mark', outcome: 'UNDER', words: [] }],
 }
 
 export const rule: RuleView = {
@@ -101,11 +155,6 @@ export const map: ClassMap = {
           probability: 0.97,
           opportunities: 5,
           failures: 4,
-          wouldChange: '9 right in a row would clear it',
-          evidence: [
-            { date: '2026-03-02', target: 'badge', attempt: 'bage', outcome: 'UNDER' },
-            { date: '2026-03-02', target: 'ledge', attempt: 'ledge', outcome: 'APPLIED' },
-          ],
         },
       ],
     },
@@ -115,7 +164,7 @@ export const map: ClassMap = {
       rule: 'final-j',
       ruleName: rule.name,
       kind: 'UNDER',
-      pupils: ['Bashir'],
+      pupils: [{ id: 4, name: 'Bashir' }],
       failures: 4,
       opportunities: 5,
       exampleTarget: 'badge',
@@ -128,13 +177,29 @@ export const map: ClassMap = {
   to: '2026-03-04',
 }
 
-export const summary: Summary = {
-  id: 9,
-  date: '2026-03-02',
+/** What is behind Bashir's cell. */
+export const evidence: CellEvidence = {
   rule: 'final-j',
   ruleName: rule.name,
+  standing: { state: 'PATTERN', kind: 'UNDER', probability: 0.97, opportunities: 5, failures: 4, wouldChange: '9 right in a row would clear it' },
+  evidence: [
+    { date: '2026-03-02', target: 'badge', attempt: 'bage', outcome: 'UNDER' },
+    { date: '2026-03-02', target: 'ledge', attempt: 'ledge', outcome: 'APPLIED' },
+  ],
+}
+
+export const summary: Summary = {
+  id: 9,
+  version: 3,
+  date: '2026-03-04',
+  title: rule.name,
   state: 'GIVEN',
-  words: 2,
+  focus: [{ rule: 'final-j' }],
+  blocks: [
+    { kind: 'words', title: 'Words', items: 2 },
+    { kind: 'sentence', title: 'Sentence', items: 1 },
+  ],
+  items: 3,
   marked: 1,
   papers: 2,
 }

@@ -4,6 +4,9 @@ import type { ReactElement } from 'react'
 import { MemoryRouter, Outlet, Route, Routes, useLocation } from 'react-router'
 import { limpet } from './made-up'
 
+/** The Wednesday on which every test plays. */
+export const TODAY = '2026-03-04'
+
 function Address() {
   const { pathname, search } = useLocation()
   return <output aria-label="address">{pathname + search}</output>
@@ -17,7 +20,7 @@ export function show(page: ReactElement, path: string, at: string) {
       <MemoryRouter initialEntries={[at]}>
         <Address />
         <Routes>
-          <Route element={<Outlet context={limpet} />}>
+          <Route element={<Outlet context={{ of: limpet, today: TODAY }} />}>
             <Route path={path} element={page} />
             <Route path="*" element={<p>another page</p>} />
           </Route>

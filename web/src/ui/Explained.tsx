@@ -1,5 +1,6 @@
 import type { Mark } from '../api/client'
 import { Tag } from './Parts'
+import { KINDS } from './words'
 
 const RESULTS: Record<string, string> = {
   RIGHT: 'right',
@@ -12,6 +13,10 @@ const RESULTS: Record<string, string> = {
 /** Below this an explanation is a guess. */
 const UNSURE = 0.8
 
+function sure(mark: Mark): boolean {
+  return (mark.confidence ?? 1) >= UNSURE
+}
+
 /** What a mark says: the rules that failed, one sentence a fact, how the spelling reads. */
 export function Explained({ mark }: { mark: Mark }) {
   const broken = mark.rules.filter((r) => r.outcome === 'UNDER' || r.outcome === 'OVER')
@@ -19,10 +24,10 @@ export function Explained({ mark }: { mark: Mark }) {
     <>
       {broken.map((r) => (
         <Tag key={r.rule + r.unit} tone={r.outcome === 'OVER' ? 'plum' : 'gold'}>
-          {r.name} · {r.outcome === 'OVER' ? 'put where not due' : 'left out where due'}
+          {r.name} · {KINDS[r.outcome === 'OVER' ? 'OVER' : 'UNDER']}
         </Tag>
       ))}
-      {mark.facts.map((fact) => (
+      {(mark.facts ?? []).map((fact) => (
         <p key={fact.sentence} className="text-[15px] leading-snug">
           {fact.sentence}
         </p>
@@ -35,9 +40,9 @@ export function Explained({ mark }: { mark: Mark }) {
             · reads <span className="font-ipa">{mark.readsAs}</span>
           </>
         ) : null}
-        {mark.confidence < UNSURE ? <span className="mute"> · not sure</span> : null}
+        {sure(mark) ? null : <span className="mute"> · not sure</span>}
       </p>
-      {mark.rivals.map((rival) => (
+      {(mark.rivals ?? []).map((rival) => (
         <Rival key={rival.sentences.join(' ')} mark={mark} rival={rival} />
       ))}
     </>
@@ -45,7 +50,7 @@ export function Explained({ mark }: { mark: Mark }) {
 }
 
 /** Another explanation of the same letters, nearly as good; folded, since the first is the likelier. */
-function Rival({ mark, rival }: { mark: Mark; rival: Mark['rivals'][number] }) {
+function Rival({ mark, rival }: { mark: Mark; rival: NonNullable<Mark['rivals']>[number] }) {
   return (
     <details className="text-sm w-full">
       <summary className="cursor-pointer">It could also be …</summary>
@@ -60,7 +65,7 @@ function Rival({ mark, rival }: { mark: Mark; rival: Mark['rivals'][number] }) {
       {rival.sentences.map((sentence) => (
         <p key={sentence}>{sentence}</p>
       ))}
-      <p className="mute">{mark.confidence < UNSURE ? 'Too close to call: look at the paper.' : 'Less likely than the first.'}</p>
+      <p className="mute">{!sure(mark) ? 'Too close to call: look at the paper.' : 'Less likely than the first.'}</p>
     </details>
   )
 }

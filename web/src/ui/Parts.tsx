@@ -44,7 +44,7 @@ export function Failed({ error, retry }: { error: Error; retry?: () => void }) {
 /** The head of a screen: what it is about, and its one or two actions. */
 export function Head({ title, note, children }: { title: string; note?: ReactNode; children?: ReactNode }) {
   return (
-    <div className="flex items-center gap-3 min-h-11">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 min-h-11 shrink-0">
       <h1 className="text-xl font-semibold">{title}</h1>
       {note ? <span className="mute">{note}</span> : null}
       <div className="ml-auto flex items-center gap-2">{children}</div>

@@ -44,7 +44,7 @@ export function Strip({
             i === focus ? 'soft border-primary' : untaught.includes(u.grapheme) ? 'untaught' : 'bg-base-100'
           }`}
         >
-          <span className="leading-tight">
+          <span className="leading-tight whitespace-nowrap">
             <Grapheme text={u.grapheme} />
           </span>
           <span className={`font-ipa mute leading-none ${SOUNDS[size]}`}>{u.phoneme}</span>
@@ -93,8 +93,11 @@ export function WrittenUnit({ unit }: { unit: MarkedUnit }) {
   }
 }
 
-/** A whole attempt in one line, letters in the order they were written. */
+/** A whole attempt in one line, letters in the order they were written; a swap is underlined twice. */
 export function Written({ mark }: { mark: Mark }) {
+  if (mark.swapped.length > 0) {
+    return <span className="font-word whitespace-nowrap border-b-3 border-double border-secondary">{mark.attempt}</span>
+  }
   return (
     <span className="font-word whitespace-nowrap">
       {mark.units.map((u, i) => (
@@ -138,7 +141,7 @@ export function MarkStrip({ mark }: { mark: Mark }) {
             <span
               className={`flex flex-col items-center w-full px-2 pb-0.5 border border-l-0 border-base-300 ${i === 0 ? 'border-l rounded-l-lg' : ''} ${i === mark.units.length - 1 ? 'rounded-r-lg' : ''} ${u.verdict === 'EXACT' ? 'bg-base-100' : 'soft border-primary'}`}
             >
-              <span className="leading-tight">
+              <span className="leading-tight whitespace-nowrap">
                 <Grapheme text={u.grapheme} />
               </span>
               <span className="font-ipa mute text-xs leading-none">{u.phoneme}</span>

@@ -1,12 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api } from '../../api/client'
-import { fieldText } from '../../ui/form'
+import { api, said } from '../../api/client'
+import { ask } from '../../api/queries'
+import { fieldText } from '../../lib/form'
+import { FieldError } from '../../ui/FieldError'
 
 /** A new teacher's first class: a name, an accent, first names or codes one a line. */
 export function FirstClass() {
   const queries = useQueryClient()
-  const accents = useQuery({ queryKey: ['accents'], queryFn: api.accents, staleTime: Infinity })
+  const accents = useQuery(ask.accents())
   const [failure, setFailure] = useState('')
   const submit = async (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault()
@@ -17,7 +19,7 @@ export function FirstClass() {
       await api.createClass(text('name'), text('accent'), names)
       await queries.invalidateQueries()
     } catch (problem) {
-      setFailure(problem instanceof Error ? problem.message : 'Try again.')
+      setFailure(said(problem))
     }
   }
   return (
@@ -42,11 +44,7 @@ export function FirstClass() {
           First names or codes, one a line
           <textarea name="pupils" className="textarea w-full h-48" required />
         </label>
-        {failure ? (
-          <p role="alert" className="text-error">
-            {failure}
-          </p>
-        ) : null}
+        <FieldError says={failure} />
         <button type="submit" className="btn btn-primary">
           Make the class
         </button>

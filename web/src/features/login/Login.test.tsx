@@ -1,22 +1,26 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { expect, test, vi } from 'vitest'
-import { api } from '../../api/client'
+import { expect, test } from 'vitest'
 import { limpet } from '../../test/made-up'
-import { show } from '../../test/page'
+import { show, TODAY } from '../../test/page'
+import { answer, askedOf, problem } from '../../test/server'
 import { FirstClass } from './FirstClass'
 import { Login } from './Login'
 
-test('logs in from the keyboard', async () => {
-  const logIn = vi.spyOn(api, 'logIn').mockResolvedValue({ user: { name: 'demo' }, first: false })
+const inside = { user: { name: 'demo', role: 'LEAD' }, first: false, today: TODAY }
+
+test('logs in from the keyboard, with the token of the cookie', async () => {
+  document.cookie = 'XSRF-TOKEN=a%2Fb'
+  answer('post', '/api/login', inside)
   show(<Login first={false} />, '/', '/')
   await userEvent.type(screen.getByLabelText('Name'), 'demo')
   await userEvent.type(screen.getByLabelText('Password'), 'demo-dettato{Enter}')
-  expect(logIn).toHaveBeenCalledWith('demo', 'demo-dettato')
+  await waitFor(() => expect(askedOf('post', '/api/login')[0]?.body).toEqual({ username: 'demo', password: 'demo-dettato' }))
+  expect(askedOf('post', '/api/login')[0]?.headers.get('X-XSRF-TOKEN')).toBe('a/b')
 })
 
 test('says that name and password do not match', async () => {
-  vi.spyOn(api, 'logIn').mockRejectedValue(new Error('Name and password do not match.'))
+  answer('post', '/api/login', () => problem(401, 'Name and password do not match.'))
   show(<Login first={false} />, '/', '/')
   await userEvent.type(screen.getByLabelText('Name'), 'demo')
   await userEvent.type(screen.getByLabelText('Password'), 'guess{Enter}')
@@ -24,21 +28,21 @@ test('says that name and password do not match', async () => {
 })
 
 test('a new school makes its first account', async () => {
-  const create = vi.spyOn(api, 'createFirst').mockResolvedValue({ user: { name: 'ada' }, first: false })
+  answer('post', '/api/accounts/first', inside)
   show(<Login first />, '/', '/')
   await userEvent.type(screen.getByLabelText('Name'), 'ada')
   await userEvent.type(screen.getByLabelText('Password'), 'long enough{Enter}')
-  expect(create).toHaveBeenCalledWith('ada', 'long enough')
+  await waitFor(() => expect(askedOf('post', '/api/accounts/first')[0]?.body).toEqual({ username: 'ada', password: 'long enough' }))
 })
 
 test('makes a class from names, one a line', async () => {
-  const create = vi.spyOn(api, 'createClass').mockResolvedValue(limpet)
-  vi.spyOn(api, 'accents').mockResolvedValue([{ id: 'en-GB', name: 'Southern British' }, { id: 'en-US', name: 'General American' }])
+  answer('post', '/api/classes', limpet as never)
+  answer('get', '/api/accents', [{ id: 'en-GB', name: 'Southern British' }, { id: 'en-US', name: 'General American' }])
   show(<FirstClass />, '/', '/')
   await screen.findByRole('option', { name: 'General American' })
   await userEvent.type(screen.getByLabelText('Its name'), 'Class Limpet')
   await userEvent.selectOptions(screen.getByLabelText('How you speak'), 'en-US')
   await userEvent.type(screen.getByLabelText(/First names or codes/), 'Ada{Enter}{Enter} Bea ')
   await userEvent.click(screen.getByRole('button', { name: 'Make the class' }))
-  expect(create).toHaveBeenCalledWith('Class Limpet', 'en-US', ['Ada', 'Bea'])
+  await waitFor(() => expect(askedOf('post', '/api/classes')[0]?.body).toEqual({ name: 'Class Limpet', accent: 'en-US', pupils: ['Ada', 'Bea'] }))
 })

@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api } from '../../api/client'
-import { fieldText } from '../../ui/form'
+import { api, said } from '../../api/client'
+import { fieldText } from '../../lib/form'
+import { FieldError } from '../../ui/FieldError'
 
 /** Name and password; on a new school, makes the first account. */
 export function Login({ first }: { first: boolean }) {
@@ -15,7 +16,7 @@ export function Login({ first }: { first: boolean }) {
       await (first ? api.createFirst : api.logIn)(text('username'), text('password'))
       await queries.invalidateQueries()
     } catch (problem) {
-      setFailure(problem instanceof Error ? problem.message : 'Try again.')
+      setFailure(said(problem))
     }
   }
   return (
@@ -44,11 +45,7 @@ export function Login({ first }: { first: boolean }) {
             required
           />
         </label>
-        {failure ? (
-          <p role="alert" className="text-error">
-            {failure}
-          </p>
-        ) : null}
+        <FieldError says={failure} />
         <button type="submit" className="btn btn-primary">
           {first ? 'Make the account' : 'Log in'}
         </button>

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, type Leaning } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import type { Leaning } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
 import { Failed, Loading } from '../../ui/Parts'
 import { Needs } from './Needs'
 
@@ -9,7 +10,7 @@ const SLIPS = 3
 /** What one child writes for each sound, beside the rules of the table. */
 export function ChildCard({ pupil }: { pupil: { id: number; name: string } }) {
   const { id } = useClass()
-  const child = useQuery({ queryKey: ['leanings', id, pupil.id], queryFn: () => api.leanings(id, pupil.id) })
+  const child = useQuery(ask.leanings(id, pupil.id))
   if (child.isPending) return <Loading rows={3} />
   if (child.isError) return <Failed error={child.error} retry={() => void child.refetch()} />
   const patterns = child.data.leanings.filter((l) => l.pattern)

@@ -1,7 +1,7 @@
 import { Link } from 'react-router'
-import { useClass } from '../../app/classContext'
+import { useClass } from '../../lib/classContext'
 import { Places } from './Places'
-import { percent, type GraphemeFigure } from './turned'
+import { percent, type GraphemeFigure } from '../../lib/turned'
 
 /** One spelling's sounds in order of use. */
 export function GraphemeTable({ figure }: { figure: GraphemeFigure }) {

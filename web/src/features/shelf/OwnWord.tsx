@@ -1,17 +1,19 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, type Proposals, type SoundView, type UnitView } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import { api, said, type Proposals, type SoundView, type UnitView } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
+import { FieldError } from '../../ui/FieldError'
 import { Failed, Key, Loading } from '../../ui/Parts'
 import { Strip } from '../../ui/Strip'
 import { merge, soundsOf, split, takeE, turn } from './cells'
-import { percent } from './turned'
+import { percent } from '../../lib/turned'
 
 /** Adds or corrects a word of the school's own: proposals to take, a strip to mend by keyboard. */
 export function OwnWord({ spelling, close }: { spelling: string; close: () => void }) {
   const { accent } = useClass()
-  const proposals = useQuery({ queryKey: ['proposals', accent, spelling], queryFn: () => api.proposals(spelling, accent) })
-  const sounds = useQuery({ queryKey: ['sounds', accent], queryFn: () => api.sounds(accent), staleTime: Infinity })
+  const proposals = useQuery(ask.proposals(spelling, accent))
+  const sounds = useQuery(ask.sounds(accent))
   return (
     <section aria-label={`The school's own word ${spelling}`} className="sheet p-3 flex flex-col gap-2 min-h-0 overflow-auto">
       {proposals.isPending || sounds.isPending ? <Loading rows={4} /> : null}
@@ -34,10 +36,10 @@ function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: re
     e.preventDefault()
     try {
       await api.keepOwn(proposals.spelling, accent, cells, clue, choose)
-      await queries.invalidateQueries()
       close()
+      void queries.invalidateQueries()
     } catch (problem) {
-      setFailure(problem instanceof Error ? problem.message : 'Try again.')
+      setFailure(said(problem))
     }
   }
   return (
@@ -63,13 +65,9 @@ function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: re
       </label>
       <label className="flex items-center gap-2 text-sm">
         <input type="checkbox" className="checkbox checkbox-sm" checked={choose} onChange={(e) => setChoose(e.target.checked)} />
-        It may be proposed for a dictation
+        It may be proposed for a session
       </label>
-      {failure ? (
-        <p role="alert" className="text-error text-sm">
-          {failure}
-        </p>
-      ) : null}
+      <FieldError says={failure} />
       <div className="flex gap-2">
         <button type="submit" className="btn btn-sm btn-primary">
           Keep it

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import { api, said } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
 import { Failed, Loading } from '../../ui/Parts'
 import { Strip } from '../../ui/Strip'
 
@@ -9,11 +10,16 @@ import { Strip } from '../../ui/Strip'
 export function OwnWords({ edit }: { edit: (word: string) => void }) {
   const { accent } = useClass()
   const queries = useQueryClient()
-  const [said, setSaid] = useState('')
-  const own = useQuery({ queryKey: ['own', accent], queryFn: () => api.ownWords(accent) })
+  const [told, setSaid] = useState('')
+  const own = useQuery(ask.ownWords(accent))
   const drop = async (word: string) => {
-    await api.dropOwn(word)
-    await queries.invalidateQueries()
+    try {
+      await api.dropOwn(word)
+      setSaid(`${word} is taken away.`)
+      void queries.invalidateQueries()
+    } catch (problem) {
+      setSaid(said(problem))
+    }
   }
   const read = async (file: File | undefined) => {
     if (!file) return
@@ -23,7 +29,7 @@ export function OwnWords({ edit }: { edit: (word: string) => void }) {
       setSaid(`${done.imported} words are in. ${bad}`)
       await queries.invalidateQueries()
     } catch (problem) {
-      setSaid(problem instanceof Error ? problem.message : 'Try again.')
+      setSaid(said(problem))
     }
   }
   return (
@@ -47,7 +53,7 @@ export function OwnWords({ edit }: { edit: (word: string) => void }) {
       </ul>
       <div className="mt-auto flex flex-col gap-2">
         <p role="status" className="text-sm">
-          {said}
+          {told}
         </p>
         <a className="btn btn-sm" href={`/api/own-words.pls?accent=${accent}`} download>
           Save as a pronunciation lexicon (PLS)

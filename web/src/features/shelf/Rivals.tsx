@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, type Rival, type SoundView } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import type { Rival, SoundView } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
 import { Failed, Loading, Tag } from '../../ui/Parts'
 import { Strip } from '../../ui/Strip'
 import { SendWords } from './SendWords'
-import { useUrl } from './useUrl'
+import { useUrl } from '../../lib/useUrl'
 
 /** A mixed list of words for the ticked spellings of one sound, as many of each. */
 export function Rivals({ sound }: { sound: SoundView }) {
@@ -14,12 +15,7 @@ export function Rivals({ sound }: { sound: SoundView }) {
   const count = Number(url.get('n') || '12')
   const taught = url.get('taught') !== 'no'
   const seed = Number(url.get('seed') || '0')
-  const list = useQuery({
-    queryKey: ['rivals', id, sound.phoneme, ticked, count, taught, seed],
-    queryFn: () => api.rivals(id, sound.phoneme, ticked, count, taught, seed),
-    enabled: seed > 0 && ticked.length > 0,
-    staleTime: Infinity,
-  })
+  const list = useQuery({ ...ask.rivals(id, sound.phoneme, ticked, count, taught, seed), enabled: seed > 0 && ticked.length > 0 })
   return (
     <section aria-label="Words for rival spellings" className="sheet p-3 flex flex-col gap-2 min-h-0">
       <h2 className="font-semibold">Words for rival spellings</h2>

@@ -1,21 +1,16 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { beforeEach, expect, test, vi } from 'vitest'
-import { api } from '../../api/client'
+import { beforeEach, expect, test } from 'vitest'
 import { bage, map, otherRule, rule, word } from '../../test/made-up'
 import { show } from '../../test/page'
+import { answer, askedOf, fail } from '../../test/server'
 import { Rules, share } from './Rules'
 
-const preview = vi.spyOn(api, 'preview')
-
 beforeEach(() => {
-  vi.spyOn(api, 'rules').mockResolvedValue([rule, otherRule])
-  vi.spyOn(api, 'map').mockResolvedValue(map)
-  vi.spyOn(api, 'words').mockImplementation((query) =>
-    Promise.resolve({ total: 1, words: [word(query.side === 'DUE' ? 'ledge' : 'cage')] }),
-  )
-  preview.mockReset()
-  preview.mockResolvedValue({ results: [bage] })
+  answer('get', '/api/rules', [rule, otherRule])
+  answer('get', '/api/classes/1/map', map)
+  answer('get', '/api/words', ({ query }) => ({ total: 1, words: [word(query.side === 'DUE' ? 'ledge' : 'cage')] }) as never)
+  answer('post', '/api/marking/preview', { results: [bage] })
 })
 
 async function open(at = '/rules') {
@@ -32,7 +27,7 @@ test('says a rule to teacher and child, how often it holds, and where it does no
 })
 
 test('says that a weak rule is weak', async () => {
-  vi.spyOn(api, 'rules').mockResolvedValue([{ ...rule, weak: true }, otherRule])
+  answer('get', '/api/rules', [{ ...rule, weak: true }, otherRule])
   await open()
   expect(screen.getByText(/A weak rule/)).toBeDefined()
 })
@@ -46,7 +41,7 @@ test('shows words of both sides as strips', async () => {
 test('names the children it trips now, with the way to their evidence', async () => {
   await open()
   const link = await screen.findByRole('link', { name: 'Bashir' })
-  expect(link.getAttribute('href')).toBe('/class/1/respond?rule=final-j&pupil=Bashir')
+  expect(link.getAttribute('href')).toBe('/class/1/respond?child=4&rule=final-j')
 })
 
 test('another rule is chosen in the address; nobody fails it', async () => {
@@ -62,14 +57,14 @@ test('explains a spelling as it is typed and keeps it in the address', async () 
   await userEvent.type(screen.getByLabelText('What was written'), 'bage')
   expect(await screen.findByText('reads right')).toBeDefined()
   expect(screen.getByText('dge or ge at the end · left out where due')).toBeDefined()
-  expect(preview).toHaveBeenLastCalledWith('en-GB', 'badge', 'bage')
+  expect(askedOf('post', '/api/marking/preview').at(-1)?.body).toEqual({ accent: 'en-GB', pairs: [{ target: 'badge', attempt: 'bage' }] })
   expect(screen.getByLabelText('address').textContent).toBe('/rules?word=badge&written=bage')
 })
 
 test('asks nothing while there is no word, and says what is wrong with one', async () => {
-  preview.mockRejectedValue(new Error('pairs[0].target: no letters'))
+  fail('post', '/api/marking/preview', 400, 'pairs[0].target: no letters')
   await open('/rules?written=bage')
-  expect(preview).not.toHaveBeenCalled()
+  expect(askedOf('post', '/api/marking/preview')).toEqual([])
   await userEvent.type(screen.getByLabelText('The word'), 'x')
   expect((await screen.findByRole('alert')).textContent).toContain('no letters')
 })

@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, type RuleView } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import type { RuleView } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading, Tag } from '../../ui/Parts'
 import { Strip } from '../../ui/Strip'
+import { KINDS } from '../../ui/words'
 import { TryIt } from './TryIt'
-import { useUrl } from './useUrl'
+import { useUrl } from '../../lib/useUrl'
 
 const SHOWN = 10
 
@@ -13,14 +15,14 @@ const SHOWN = 10
 export function Rules() {
   const { accent } = useClass()
   const url = useUrl()
-  const rules = useQuery({ queryKey: ['rules', accent], queryFn: () => api.rules(accent), staleTime: Infinity })
+  const rules = useQuery(ask.rules(accent))
   if (rules.isPending) return <Loading rows={12} />
   if (rules.isError) return <Failed error={rules.error} retry={() => void rules.refetch()} />
   const chosen = rules.data.find((r) => r.id === url.get('rule')) ?? rules.data[0]
   return (
     <>
       <Head title="Rules" note="how often each holds in the words we know" />
-      <div className="grid grid-cols-[248px_1fr_330px] gap-4 min-h-0 grow">
+      <div className="grid grid-cols-1 lg:grid-cols-[248px_1fr_330px] gap-4 min-h-0 grow max-lg:min-h-fit">
         <nav aria-label="Rules" className="flex flex-col gap-0.5 overflow-auto min-h-0">
           {rules.data.map((r) => (
             <button
@@ -87,11 +89,7 @@ function Rule({ rule }: { rule: RuleView }) {
 
 function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lagoon'; rule: string; side: 'DUE' | 'NOT_DUE' }) {
   const { accent } = useClass()
-  const words = useQuery({
-    queryKey: ['words', accent, rule, side],
-    queryFn: () => api.words({ accent, rule, side, commonness: 4, maxBeats: 2, limit: SHOWN }),
-    staleTime: Infinity,
-  })
+  const words = useQuery(ask.words({ accent, rule, side, commonness: 4, maxBeats: 2, limit: SHOWN }))
   return (
     <section aria-label={title}>
       <h3 className="mb-1">
@@ -113,20 +111,21 @@ function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lago
 
 function Children({ rule }: { rule: string }) {
   const { id } = useClass()
-  const map = useQuery({ queryKey: ['map', id], queryFn: () => api.map(id) })
+  const map = useQuery(ask.map(id))
   const groups = map.data?.groups.filter((g) => g.rule === rule) ?? []
+  if (map.isError) return <p className="mute text-sm">Whom it trips cannot be had just now.</p>
   if (!map.data) return null
   if (groups.length === 0) return <p className="mute text-sm">Nobody in the class shows a pattern with it now.</p>
   return (
     <ul className="text-sm">
       {groups.map((g) => (
         <li key={g.kind}>
-          <span className="mute">{g.kind === 'OVER' ? 'Put where not due: ' : g.kind === 'UNDER' ? 'Left out where due: ' : 'Guessing: '}</span>
-          {g.pupils.map((name, i) => (
-            <span key={name}>
+          <span className="mute">{KINDS[g.kind]}: </span>
+          {g.pupils.map((pupil, i) => (
+            <span key={pupil.id}>
               {i > 0 ? ', ' : ''}
-              <Link className="link text-primary" to={`/class/${id}/respond?rule=${rule}&pupil=${name}`}>
-                {name}
+              <Link className="link text-primary" to={`/class/${id}/respond?child=${pupil.id}&rule=${rule}`}>
+                {pupil.name}
               </Link>
             </span>
           ))}

@@ -1,15 +1,17 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api } from '../../api/client'
-import { useClass } from '../../app/classContext'
-import { comingDays, dayName } from '../week/days'
+import { api, said } from '../../api/client'
+import { ask, classChanged } from '../../api/queries'
+import { useClass, useToday } from '../../lib/classContext'
+import { comingDays, dayName } from '../../lib/days'
+import { FieldError } from '../../ui/FieldError'
 
-/** Copies words, or adds them to the dictation of a coming school day. */
+/** Copies words, or adds them to the session of a coming school day. */
 export function SendWords({ words }: { words: readonly string[] }) {
   const { id } = useClass()
   const queries = useQueryClient()
-  const days = comingDays(new Date(), 5)
+  const days = comingDays(useToday(), 5)
   const [day, setDay] = useState(days[0] ?? '')
   const [sent, setSent] = useState<{ id: number; text: string } | null>(null)
   const [failure, setFailure] = useState('')
@@ -17,24 +19,26 @@ export function SendWords({ words }: { words: readonly string[] }) {
     setFailure('')
     try {
       const made = await api.send(id, day, [...words])
-      await Promise.all([
-        queries.invalidateQueries({ queryKey: ['dictations'] }),
-        queries.invalidateQueries({ queryKey: ['dictation'] }),
-      ])
+      queries.setQueryData(ask.session(made.id).queryKey, made)
+      await classChanged(queries, id)
       setSent({ id: made.id, text: `${words.length} words are on ${dayName(day)}'s sheet.` })
     } catch (problem) {
-      setFailure(problem instanceof Error ? problem.message : 'Try again.')
+      setFailure(said(problem))
     }
   }
   const copy = async () => {
-    await navigator.clipboard.writeText(words.join('\n'))
-    setSent({ id: 0, text: `${words.length} words are copied, one a line.` })
+    try {
+      await navigator.clipboard.writeText(words.join('\n'))
+      setSent({ id: 0, text: `${words.length} words are copied, one a line.` })
+    } catch {
+      setFailure('The browser does not let this page copy. Select the words and copy them by hand.')
+    }
   }
   return (
     <div className="flex flex-col gap-2">
       <div className="flex items-center gap-2">
         <label className="sr-only" htmlFor="send-day">
-          Day of the dictation
+          Day of the session
         </label>
         <select id="send-day" className="select select-sm w-auto grow pr-7" value={day} onChange={(e) => setDay(e.target.value)}>
           {days.map((d, i) => (
@@ -58,11 +62,7 @@ export function SendWords({ words }: { words: readonly string[] }) {
           </Link>
         ) : null}
       </p>
-      {failure ? (
-        <p role="alert" className="text-error text-sm">
-          {failure}
-        </p>
-      ) : null}
+      <FieldError says={failure} />
     </div>
   )
 }

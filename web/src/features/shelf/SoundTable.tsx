@@ -1,9 +1,9 @@
 import { Link } from 'react-router'
 import type { SoundView, Spelt } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import { useClass } from '../../lib/classContext'
 import { Places } from './Places'
-import { percent } from './turned'
-import { useUrl } from './useUrl'
+import { percent } from '../../lib/turned'
+import { useUrl } from '../../lib/useUrl'
 
 /** One sound's spellings in order of use, with share, places, step and examples; some can be ticked. */
 export function SoundTable({ sound }: { sound: SoundView }) {

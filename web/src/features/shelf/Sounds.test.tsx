@@ -1,23 +1,18 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { beforeEach, expect, test, vi } from 'vitest'
-import { api } from '../../api/client'
-import { dictation, sounds } from '../../test/made-up'
+import { beforeEach, expect, test } from 'vitest'
+import { session, sounds } from '../../test/made-up'
 import { show } from '../../test/page'
+import { answer, askedOf, fail } from '../../test/server'
 import { Sounds } from './Sounds'
 
-const rivals = vi.spyOn(api, 'rivals')
-const send = vi.spyOn(api, 'send')
-
 beforeEach(() => {
-  vi.spyOn(api, 'sounds').mockResolvedValue(sounds)
-  rivals.mockReset()
-  rivals.mockResolvedValue([
+  answer('get', '/api/sounds', sounds)
+  answer('post', '/api/classes/1/rivals', [
     { word: 'cake', grapheme: 'a_e', focus: 1, clue: '', units: [{ grapheme: 'c', phoneme: 'k' }, { grapheme: 'a_e', phoneme: 'eɪ' }, { grapheme: 'k', phoneme: 'k' }] },
     { word: 'rain', grapheme: 'ai', focus: 1, clue: '', units: [{ grapheme: 'r', phoneme: 'r' }, { grapheme: 'ai', phoneme: 'eɪ' }, { grapheme: 'n', phoneme: 'n' }] },
   ])
-  send.mockReset()
-  send.mockResolvedValue(dictation({ id: 44 }))
+  answer('post', '/api/classes/1/sessions/words', session({ id: 44 }))
 })
 
 async function open(at = '/sounds') {
@@ -45,18 +40,18 @@ test('ticks rivals, gets words for them, and puts them on a sheet', async () => 
   expect(screen.getByLabelText('address').textContent).toContain('tick=a_e%2Cai')
   await userEvent.click(screen.getByRole('button', { name: 'Get words' }))
   expect(await screen.findByRole('img', { name: 'cake' })).toBeDefined()
-  expect(rivals).toHaveBeenCalledWith(1, 'eɪ', ['a_e', 'ai'], 12, true, 1)
+  expect(askedOf('post', '/api/classes/1/rivals')[0]?.body).toEqual({ sound: 'eɪ', graphemes: ['a_e', 'ai'], count: 12, taught: true, without: [], seed: 1 })
   expect(screen.getByText('Only 2 words fit.')).toBeDefined()
   await userEvent.click(screen.getByRole('button', { name: 'Put on its sheet' }))
   expect(await screen.findByRole('link', { name: 'Open the sheet' })).toBeDefined()
-  expect(send.mock.calls[0]?.[2]).toEqual(['cake', 'rain'])
+  expect(askedOf('post', '/api/classes/1/sessions/words')[0]?.body).toEqual({ date: '2026-03-05', words: ['cake', 'rain'] })
 })
 
 test('says why words could not be put on a sheet, and keeps them', async () => {
-  send.mockRejectedValue(new Error('A dictation has at most 30 words.'))
+  fail('post', '/api/classes/1/sessions/words', 400, 'Words: at most 40 in one block, not 41.')
   await open('/sounds?sound=eɪ&tick=ai&seed=1')
   await userEvent.click(await screen.findByRole('button', { name: 'Put on its sheet' }))
-  expect((await screen.findByRole('alert')).textContent).toBe('A dictation has at most 30 words.')
+  expect((await screen.findByRole('alert')).textContent).toBe('Words: at most 40 in one block, not 41.')
   expect(screen.getByRole('img', { name: 'rain' })).toBeDefined()
 })
 

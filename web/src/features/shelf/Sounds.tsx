@@ -1,17 +1,18 @@
 import { useQuery } from '@tanstack/react-query'
-import { api, type SoundView } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import type { SoundView } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading } from '../../ui/Parts'
 import { GraphemeTable } from './GraphemeTable'
 import { Rivals } from './Rivals'
 import { SoundTable } from './SoundTable'
-import { graphemesOf } from './turned'
-import { useUrl } from './useUrl'
+import { graphemesOf } from '../../lib/turned'
+import { useUrl } from '../../lib/useUrl'
 
 /** Every sound with its spellings, every spelling with its sounds, and words for rival spellings. */
 export function Sounds() {
   const { accent } = useClass()
-  const sounds = useQuery({ queryKey: ['sounds', accent], queryFn: () => api.sounds(accent), staleTime: Infinity })
+  const sounds = useQuery(ask.sounds(accent))
   if (sounds.isPending) return <Loading rows={12} />
   if (sounds.isError) return <Failed error={sounds.error} retry={() => void sounds.refetch()} />
   return <Shelf sounds={sounds.data} />
@@ -29,7 +30,7 @@ function Shelf({ sounds }: { sounds: readonly SoundView[] }) {
         <Turn on={!turned} label="By sound" go={() => url.set({ way: '' })} />
         <Turn on={turned} label="By spelling" go={() => url.set({ way: 'graphemes' })} />
       </Head>
-      <div className="grid grid-cols-[232px_1fr_330px] gap-4 min-h-0 grow">
+      <div className="grid grid-cols-1 lg:grid-cols-[232px_1fr_330px] gap-4 min-h-0 grow max-lg:min-h-fit">
         <nav aria-label={turned ? 'Spellings' : 'Sounds of the accent'} className="overflow-auto min-h-0 pr-1">
           {turned ? (
             <ul className="flex flex-wrap gap-1">

@@ -1,10 +1,11 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { api, type RuleView } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import { useQuery } from '@tanstack/react-query'
+import type { RuleView } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
 import { Explained } from '../../ui/Explained'
 import { Failed } from '../../ui/Parts'
 import { MarkStrip } from '../../ui/Strip'
-import { useUrl } from './useUrl'
+import { useUrl } from '../../lib/useUrl'
 
 /** A word and a spelling of it, explained as it would be when marking; nothing is kept. */
 export function TryIt({ rule }: { rule: RuleView | undefined }) {
@@ -13,12 +14,7 @@ export function TryIt({ rule }: { rule: RuleView | undefined }) {
   const target = url.get('word')
   const attempt = url.get('written')
   const ready = /[a-z]/i.test(target) && attempt !== ''
-  const preview = useQuery({
-    queryKey: ['preview', accent, target, attempt],
-    queryFn: () => api.preview(accent, target, attempt),
-    enabled: ready,
-    placeholderData: keepPreviousData,
-  })
+  const preview = useQuery({ ...ask.preview(accent, target, attempt), enabled: ready })
   const mark = ready ? preview.data?.results[0] : undefined
   return (
     <section aria-label="Try it" className="sheet p-3 flex flex-col gap-2 min-h-0 overflow-auto items-start">

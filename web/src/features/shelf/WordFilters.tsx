@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode } from 'react'
-import { api } from '../../api/client'
-import { useClass } from '../../app/classContext'
-import { graphemesOf } from './turned'
-import { useUrl } from './useUrl'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
+import { graphemesOf } from '../../lib/turned'
+import { useUrl } from '../../lib/useUrl'
 
 const PLACES = [
   ['', 'any'],
@@ -25,8 +25,8 @@ const KEYS = ['pattern', 'sound', 'grapheme', 'place', 'sounds', 'beats', 'clust
 export function WordFilters() {
   const { accent } = useClass()
   const url = useUrl()
-  const sounds = useQuery({ queryKey: ['sounds', accent], queryFn: () => api.sounds(accent), staleTime: Infinity })
-  const rules = useQuery({ queryKey: ['rules', accent], queryFn: () => api.rules(accent), staleTime: Infinity })
+  const sounds = useQuery(ask.sounds(accent))
+  const rules = useQuery(ask.rules(accent))
   const chosen = sounds.data?.find((s) => s.phoneme === url.get('sound'))
   const graphemes = chosen ? chosen.graphemes.map((g) => g.grapheme) : graphemesOf(sounds.data ?? []).map((g) => g.grapheme)
   const any = KEYS.some((k) => url.get(k))

@@ -1,18 +1,15 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { beforeEach, expect, test, vi } from 'vitest'
-import { api } from '../../api/client'
+import { beforeEach, expect, test } from 'vitest'
 import { rule, sounds, word } from '../../test/made-up'
 import { show } from '../../test/page'
+import { answer, askedOf, fail, noContent } from '../../test/server'
 import { query, Words } from './Words'
 
-const words = vi.spyOn(api, 'words')
-const keep = vi.spyOn(api, 'keepOwn')
-
 beforeEach(() => {
-  vi.spyOn(api, 'sounds').mockResolvedValue(sounds)
-  vi.spyOn(api, 'rules').mockResolvedValue([rule])
-  vi.spyOn(api, 'proposals').mockResolvedValue({
+  answer('get', '/api/sounds', sounds)
+  answer('get', '/api/rules', [rule])
+  answer('get', '/api/words/*/proposals', {
     spelling: 'zeak',
     source: 'GUESS',
     proposals: [
@@ -20,11 +17,9 @@ beforeEach(() => {
       { confidence: 0.2, units: [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'eɪ' }, { grapheme: 'k', phoneme: 'k' }] },
     ],
   })
-  vi.spyOn(api, 'ownWords').mockResolvedValue([word('skerry', { own: true })])
-  words.mockReset()
-  words.mockResolvedValue({ total: 2, words: [word('sea', { homophones: ['see'] }), word('gull')] })
-  keep.mockReset()
-  keep.mockResolvedValue(word('zeak'))
+  answer('get', '/api/own-words', [word('skerry', { own: true })])
+  answer('get', '/api/words', { total: 2, words: [word('sea', { homophones: ['see'] }), word('gull')] })
+  answer('put', '/api/own-words/zeak', word('zeak'))
 })
 
 async function open(at = '/words') {
@@ -73,14 +68,16 @@ test('a word it does not know can be taken, mended by keyboard and kept', async 
   fireEvent.keyDown(mender, { key: 'ArrowRight' })
   fireEvent.keyDown(mender, { key: 'ArrowDown' })
   await userEvent.type(screen.getByLabelText('A clue to say with it'), 'a rock{Enter}')
-  await waitFor(() => expect(keep).toHaveBeenCalledOnce())
-  expect(keep.mock.calls[0]).toEqual([
-    'zeak', 'en-GB', [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'eɪ' }, { grapheme: 'k', phoneme: 'k' }], 'a rock', true,
-  ])
+  await waitFor(() => expect(askedOf('put', '/api/own-words/zeak')).toHaveLength(1))
+  expect(askedOf('put', '/api/own-words/zeak')[0]?.body).toEqual({
+    units: [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'eɪ' }, { grapheme: 'k', phoneme: 'k' }],
+    clue: 'a rock',
+    choose: true,
+  })
 })
 
 test('what the server refuses is said, and what was entered stays', async () => {
-  keep.mockRejectedValue(new Error("'z' cannot say 'q'."))
+  fail('put', '/api/own-words/zeak', 400, "'z' cannot say 'q'.")
   await open('/words?own=zeak')
   await userEvent.type(await screen.findByLabelText('A clue to say with it'), 'a rock{Enter}')
   expect((await screen.findByRole('alert')).textContent).toBe("'z' cannot say 'q'.")
@@ -88,19 +85,33 @@ test('what the server refuses is said, and what was entered stays', async () => 
 })
 
 test('own words can be mended, taken away, and read in from a file', async () => {
-  const drop = vi.spyOn(api, 'dropOwn').mockResolvedValue(undefined)
-  vi.spyOn(api, 'importOwn').mockResolvedValue({ imported: 1, rejected: [{ line: 4, reason: 'no sounds.' }] })
+  answer('delete', '/api/own-words/skerry', noContent)
+  answer('post', '/api/own-words/import', { imported: 1, rejected: [{ line: 4, reason: 'no sounds.' }] })
   await open('/words?ours=yes')
   await userEvent.upload(await screen.findByLabelText('Read one in'), new File(['<lexicon/>'], 'own.pls'))
   expect(await screen.findByText('1 words are in. line 4: no sounds.')).toBeDefined()
   await userEvent.click(screen.getByLabelText('Take skerry away'))
-  expect(drop).toHaveBeenCalledWith('skerry')
+  expect(await screen.findByText('skerry is taken away.')).toBeDefined()
   await userEvent.click(screen.getByLabelText('Mend skerry'))
   expect(screen.getByLabelText('address').textContent).toContain('own=skerry')
 })
 
 test('nothing found says what to do', async () => {
-  words.mockResolvedValue({ total: 0, words: [] })
+  answer('get', '/api/words', { total: 0, words: [] })
   await open('/words?ending=ness')
   expect(await screen.findByText('No word fits all of this. Loosen a filter.')).toBeDefined()
+})
+
+test('says why a word could not be taken away', async () => {
+  fail('delete', '/api/own-words/skerry', 403, 'Only whoever looks after Dettato at your school may change the words.')
+  await open('/words?ours=yes')
+  await userEvent.click(await screen.findByLabelText('Take skerry away'))
+  expect(await screen.findByText(/Only whoever looks after/)).toBeDefined()
+})
+
+test('of a thousand words only those in view are drawn', async () => {
+  answer('get', '/api/words', { total: 1000, words: Array.from({ length: 1000 }, (_, i) => word(`w${i}`)) })
+  await open('/words?shown=1000')
+  expect(await screen.findByLabelText('Pick w0')).toBeDefined()
+  expect(screen.getAllByLabelText(/^Pick w/).length).toBeLessThan(100)
 })

@@ -1,11 +1,14 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { api, type WordQuery, type WordView } from '../../api/client'
-import { useClass } from '../../app/classContext'
+import { useQuery } from '@tanstack/react-query'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useRef } from 'react'
+import type { WordQuery, WordView } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading } from '../../ui/Parts'
 import { OwnWord } from './OwnWord'
 import { OwnWords } from './OwnWords'
 import { Tray } from './Tray'
-import { useUrl } from './useUrl'
+import { useUrl } from '../../lib/useUrl'
 import { WordFilters } from './WordFilters'
 import { WordRow } from './WordRow'
 
@@ -17,11 +20,7 @@ export function Words() {
   const { accent, step } = useClass()
   const url = useUrl()
   const shown = Number(url.get('shown') || FIRST)
-  const found = useQuery({
-    queryKey: ['words', accent, step, query(url.get, accent, step), shown],
-    queryFn: () => api.words({ ...query(url.get, accent, step), limit: Math.min(MOST, shown) }),
-    placeholderData: keepPreviousData,
-  })
+  const found = useQuery(ask.words({ ...query(url.get, accent, step), limit: Math.min(MOST, shown) }))
   const picked = url.list('picked')
   const pick = (word: string) => url.set({ picked: (picked.includes(word) ? picked.filter((w) => w !== word) : [...picked, word]).join(',') })
   const own = url.get('own')
@@ -34,7 +33,7 @@ export function Words() {
           Our own words
         </button>
       </Head>
-      <div className="grid grid-cols-[248px_1fr_330px] gap-4 min-h-0 grow">
+      <div className="grid grid-cols-1 lg:grid-cols-[248px_1fr_330px] gap-4 min-h-0 grow max-lg:min-h-fit">
         <WordFilters />
         <section aria-label="Words found" className="sheet min-h-0 flex flex-col">
           {unknown ? (
@@ -57,6 +56,10 @@ export function Words() {
   )
 }
 
+/** Room for one row of two words, in px. */
+const ROW = 58
+
+/** Two columns of words; only those in view are drawn. */
 function Found({
   words,
   total,
@@ -70,20 +73,41 @@ function Found({
   pick: (word: string) => void
   more: () => void
 }) {
+  const frame = useRef<HTMLDivElement>(null)
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoized by a compiler
+  const rows = useVirtualizer({
+    count: Math.ceil(words.length / 2),
+    getScrollElement: () => frame.current,
+    estimateSize: () => ROW,
+    overscan: 12,
+    initialRect: { width: 600, height: 700 },
+  })
   if (total === 0) return <p className="p-4 mute">No word fits all of this. Loosen a filter.</p>
   return (
-    <ul className="overflow-auto px-3 grid grid-cols-2 gap-x-4 content-start">
-      {words.map((w, i) => (
-        <WordRow key={w.spelling + i} word={w} picked={picked.includes(w.spelling)} pick={() => pick(w.spelling)} />
-      ))}
+    <div ref={frame} className="overflow-auto px-3 min-h-0 grow max-lg:max-h-[65vh]">
+      <ul className="relative" style={{ height: rows.getTotalSize() }}>
+        {rows.getVirtualItems().map((row) => (
+          <li
+            key={row.key}
+            className="absolute left-0 w-full"
+            style={{ transform: `translateY(${row.start}px)` }}
+          >
+            <ul className="grid grid-cols-2 gap-x-4">
+              {words.slice(2 * row.index, 2 * row.index + 2).map((w, i) => (
+                <WordRow key={w.spelling + i} word={w} picked={picked.includes(w.spelling)} pick={() => pick(w.spelling)} />
+              ))}
+            </ul>
+          </li>
+        ))}
+      </ul>
       {words.length < total && words.length < MOST ? (
-        <li className="col-span-2 py-3 text-center">
+        <p className="py-3 text-center">
           <button type="button" className="btn btn-sm" onClick={more}>
             Show more of {total.toLocaleString('en-GB')}
           </button>
-        </li>
+        </p>
       ) : null}
-    </ul>
+    </div>
   )
 }
 

@@ -1,65 +1,102 @@
-import { screen, waitFor } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { beforeEach, expect, test, vi } from 'vitest'
-import { api } from '../../api/client'
-import { dictation, map, rule, summary } from '../../test/made-up'
+import { beforeEach, expect, test } from 'vitest'
+import { map, rule, session, summary } from '../../test/made-up'
 import { show } from '../../test/page'
-import { dayName, isoDay, schoolWeek } from './days'
+import { answer, askedOf, fail, noContent, problem } from '../../test/server'
 import { Week } from './Week'
 
-const today = schoolWeek(new Date())[2] ?? ''
+const planned = { ...summary, id: 12, state: 'PLANNED' as const, date: '2026-03-05', title: 'ck, k or c at the end', marked: 0 }
 
 beforeEach(() => {
-  vi.spyOn(api, 'dictations').mockResolvedValue([{ ...summary, date: today }])
-  vi.spyOn(api, 'map').mockResolvedValue(map)
-  vi.spyOn(api, 'rules').mockResolvedValue([rule])
+  answer('get', '/api/classes/1/sessions', [summary, planned])
+  answer('get', '/api/classes/1/map', map)
+  answer('get', '/api/rules', [rule])
 })
+
+const open = (at = '/week') => show(<Week />, '/week', at)
 
 test('shows what is half marked and makes it the next step', async () => {
-  show(<Week />, '/week', '/week')
+  open()
   expect((await screen.findByRole('link', { name: /^Next/ })).textContent).toContain('Mark the other 1 papers')
   expect(screen.getByText('1 of 2 papers marked')).toBeDefined()
+  expect(screen.getByText(/two words, sentence · given/)).toBeDefined()
 })
 
-test('says what the papers say, with an example', async () => {
-  show(<Week />, '/week', '/week')
+test('turns to any week and back, in the address', async () => {
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'The week before' }))
+  expect(await screen.findByRole('heading', { name: 'Week of Monday 23 February' })).toBeDefined()
+  expect(screen.getByLabelText('address').textContent).toBe('/week?week=2026-02-23')
+  expect(askedOf('get', '/api/classes/1/sessions').at(-1)?.query).toEqual({ from: '2026-02-09', to: '2026-03-15' })
+  await userEvent.click(screen.getByRole('button', { name: 'This week' }))
+  expect(await screen.findByRole('heading', { name: 'This week' })).toBeDefined()
+  expect(screen.getByLabelText('address').textContent).toBe('/week')
+})
+
+test('says what the papers say, with an example and the way to its evidence', async () => {
+  open()
   const patterns = await screen.findByRole('region', { name: 'What the last papers say' })
   expect(patterns.textContent).toContain('left out')
   expect(patterns.textContent).toContain('badge as bage')
+  expect(within(patterns).getByRole('link').getAttribute('href')).toBe('/class/1/respond?child=4&rule=final-j')
 })
 
 test('says what a pattern needs when there is none', async () => {
-  vi.spyOn(api, 'map').mockResolvedValue({ ...map, groups: [] })
-  show(<Week />, '/week', '/week')
+  answer('get', '/api/classes/1/map', { ...map, groups: [] })
+  open()
   expect(await screen.findByText(/A pattern needs failures/)).toBeDefined()
 })
 
-test('plans a dictation on a day', async () => {
-  const plan = vi.spyOn(api, 'plan').mockResolvedValue(dictation({ id: 12 }))
-  show(<Week />, '/week', '/week')
-  const box = await screen.findByLabelText(`Plan a dictation on ${dayName(today, true)}`)
-  await waitFor(() => expect(box).toHaveProperty('disabled', false))
-  await userEvent.selectOptions(box, 'final-j')
-  expect(plan).toHaveBeenCalledWith(1, today, 'final-j')
+test('plans a session on a day, and not before it is asked to', async () => {
+  answer('post', '/api/classes/1/sessions', session({ id: 12 }))
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Plan a session on Friday 6 March' }))
+  await userEvent.selectOptions(await screen.findByLabelText('What it is about'), 'final-j')
+  expect(askedOf('post', '/api/classes/1/sessions')).toEqual([])
+  await userEvent.click(screen.getByRole('button', { name: 'Plan it' }))
   await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/class/1/prepare/12'))
+  expect(askedOf('post', '/api/classes/1/sessions')[0]?.body).toEqual({ date: '2026-03-06', focus: [{ rule: 'final-j' }] })
+})
+
+test('a form that is left plans nothing', async () => {
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Plan a session on Friday 6 March' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Leave it' }))
+  expect(screen.queryByLabelText('What it is about')).toBeNull()
+})
+
+test('a plan is taken away, and put back by Undo', async () => {
+  answer('delete', '/api/sessions/12', noContent)
+  answer('post', '/api/sessions/12/restore', session({ id: 12 }))
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Take away ck, k or c at the end' }))
+  expect(await screen.findByText(/is taken away/)).toBeDefined()
+  expect(askedOf('delete', '/api/sessions/12')[0]?.headers.get('If-Match')).toBe('"3"')
+  expect(screen.queryByRole('button', { name: 'Take away ck, k or c at the end' })).toBeNull()
+  await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
+  expect(await screen.findByRole('button', { name: 'Take away ck, k or c at the end' })).toBeDefined()
+})
+
+test('says why a plan stays', async () => {
+  answer('delete', '/api/sessions/12', () => problem(409, '2 papers of this session are kept, so it stays.'))
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Take away ck, k or c at the end' }))
+  expect((await screen.findByRole('alert')).textContent).toContain('so it stays')
+  expect(screen.getByRole('button', { name: 'Take away ck, k or c at the end' })).toBeDefined()
+})
+
+test('a session at the weekend is not lost from view', async () => {
+  answer('get', '/api/classes/1/sessions', [{ ...planned, date: '2026-03-07' }])
+  open()
+  expect((await screen.findByRole('link', { name: /^Saturday 7, ck/ })).getAttribute('href')).toBe('/class/1/prepare/12')
 })
 
 test('says why the week could not be read, and tries again when asked', async () => {
-  vi.spyOn(api, 'dictations').mockRejectedValueOnce(new Error('The server is away.'))
-  show(<Week />, '/week', '/week')
-  await userEvent.click(await screen.findByRole('button', { name: 'Try again' }))
+  fail('get', '/api/classes/1/sessions', 500)
+  open()
+  const again = await screen.findByRole('button', { name: 'Try again' })
+  answer('get', '/api/classes/1/sessions', [summary])
+  await userEvent.click(again)
   expect(await screen.findByText('1 of 2 papers marked')).toBeDefined()
-})
-
-test.each([
-  ['a Wednesday', new Date(2026, 2, 4)],
-  ['a Monday', new Date(2026, 2, 2)],
-  ['the Sunday after', new Date(2026, 2, 8)],
-])('the school week of %s runs from Monday to Friday', (_, date) => {
-  expect(schoolWeek(date)).toEqual(['2026-03-02', '2026-03-03', '2026-03-04', '2026-03-05', '2026-03-06'])
-})
-
-test('writes days for the API and for people', () => {
-  expect(isoDay(new Date(2026, 0, 5))).toBe('2026-01-05')
-  expect(dayName('2026-03-17', true)).toBe('Tuesday 17 March')
 })

@@ -32,6 +32,8 @@ class ArrowsTest {
           .definedBy("dettato.plan")
           .layer("find")
           .definedBy("dettato.find")
+          .layer("session")
+          .definedBy("dettato.session")
           .layer("simulate")
           .definedBy("dettato.simulate")
           .whereLayer("sound")
@@ -50,6 +52,8 @@ class ArrowsTest {
           .mayOnlyAccessLayers("table", "diagnose", "spell", "mark", "rule", "word", "sound")
           .whereLayer("find")
           .mayOnlyAccessLayers("plan", "rule", "word", "sound")
+          .whereLayer("session")
+          .mayOnlyAccessLayers("table", "find", "plan", "mark", "rule", "word", "sound")
           .whereLayer("simulate")
           .mayOnlyAccessLayers("rule", "word", "sound")
           .because(

@@ -1,6 +1,10 @@
 package dettato.app;
 
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.autoconfigure.security.servlet.UserDetailsServiceAutoConfiguration;
@@ -13,8 +17,14 @@ public class DettatoApplication {
     SpringApplication.run(DettatoApplication.class, args);
   }
 
+  /**
+   * @param today a day to stay on, for a rehearsal; "" for the days as they come
+   */
   @Bean
-  Clock clock() {
-    return Clock.systemDefaultZone();
+  Clock clock(@Value("${dettato.today}") String today) {
+    ZoneId here = ZoneId.systemDefault();
+    return today.isEmpty()
+        ? Clock.systemDefaultZone()
+        : Clock.fixed(LocalDate.parse(today).atTime(LocalTime.NOON).atZone(here).toInstant(), here);
   }
 }

@@ -1,5 +1,9 @@
 package dettato.app;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
@@ -8,6 +12,9 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import dettato.mark.AttemptMarker;
+import dettato.mark.SentenceMarker;
+import dettato.session.BlockKind;
 
 @AnalyzeClasses(packages = "dettato.app", importOptions = ImportOption.DoNotIncludeTests.class)
 class AppArrowsTest {
@@ -39,4 +46,22 @@ class AppArrowsTest {
           .dependOnClassesThat()
           .haveSimpleNameEndingWith("Rows")
           .because("a request goes controller, service, core, rows");
+
+  @ArchTest
+  static final ArchRule READS_NEVER_MARK =
+      noClasses()
+          .that()
+          .doNotHaveFullyQualifiedName("dettato.app.marking.MarkStore")
+          .and()
+          .doNotHaveFullyQualifiedName("dettato.app.marking.PreviewController")
+          .should()
+          .callMethodWhere(
+              target(nameMatching("mark|judge"))
+                  .and(
+                      target(
+                          owner(
+                              assignableTo(AttemptMarker.class)
+                                  .or(assignableTo(SentenceMarker.class))
+                                  .or(assignableTo(BlockKind.class))))))
+          .because("what is stored is counted; a screen that marked would slow with every paper");
 }

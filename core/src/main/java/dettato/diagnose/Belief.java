@@ -1,7 +1,6 @@
 package dettato.diagnose;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import org.apache.commons.numbers.gamma.RegularizedBeta;
 
@@ -12,19 +11,19 @@ import org.apache.commons.numbers.gamma.RegularizedBeta;
  * trial weighted by its age.
  */
 record Belief(Settings settings, LocalDate asOf) {
-  /** One place that could fail. */
-  record Trial(LocalDate date, boolean failed) {}
 
-  double belowSecure(Collection<Trial> trials) {
-    double successes = settings.priorSuccesses();
-    double failures = settings.priorFailures();
-    for (Trial trial : trials) {
-      double age = Math.max(0, ChronoUnit.DAYS.between(trial.date(), asOf));
-      double weight = Math.pow(0.5, age / settings.halfLifeDays());
-      successes += trial.failed() ? 0 : weight;
-      failures += trial.failed() ? weight : 0;
-    }
-    return RegularizedBeta.value(settings.secure(), successes, failures);
+  /**
+   * @param kept weight of the successes, in opportunities
+   * @param failed weight of the failures
+   */
+  double belowSecure(double kept, double failed) {
+    return RegularizedBeta.value(
+        settings.secure(), settings.priorSuccesses() + kept, settings.priorFailures() + failed);
+  }
+
+  /** What trials of these days weigh together. */
+  double weight(Collection<LocalDate> days) {
+    return days.stream().mapToDouble(day -> settings.weight(day, asOf)).sum();
   }
 
   /** Whether failures on so many different words, with this probability, are a pattern. */
@@ -42,10 +41,7 @@ record Belief(Settings settings, LocalDate asOf) {
   /** How many further successes, all counted in full, bring the probability under the limit. */
   private int successesToClear(int tested, int failed) {
     int more = 0;
-    double failures = settings.priorFailures() + failed;
-    double successes = settings.priorSuccesses() + tested - failed;
-    while (more < 99
-        && RegularizedBeta.value(settings.secure(), successes + more, failures) > settings.sure()) {
+    while (more < 99 && belowSecure(tested - failed + more, failed) > settings.sure()) {
       more++;
     }
     return Math.max(1, more);

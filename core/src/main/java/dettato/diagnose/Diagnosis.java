@@ -1,14 +1,13 @@
 package dettato.diagnose;
 
 import dettato.rule.Outcome;
+import dettato.rule.Side;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -34,20 +33,26 @@ public final class Diagnosis {
     this.belief = new Belief(settings, asOf);
   }
 
+  /** The same as {@link #standings(Collection, Collection)}, of evidence told one by one. */
+  public List<Standing> standings(Collection<Evidence> evidence) {
+    List<Kept> kept =
+        evidence.stream()
+            .filter(e -> e.outcome() == Outcome.APPLIED && !e.date().isAfter(asOf))
+            .map(e -> new Kept(e.rule(), e.side(), 1, settings.weight(e.date(), asOf)))
+            .toList();
+    return standings(kept, evidence.stream().filter(e -> e.outcome() != Outcome.APPLIED).toList());
+  }
+
   /**
    * Where the child stands with every rule there is evidence on, patterns first, strongest first.
+   *
+   * @param kept what was kept up to the day of the diagnosis, counted
+   * @param other what failed, and what said nothing, one by one
    */
-  public List<Standing> standings(Collection<Evidence> evidence) {
-    Map<String, List<Evidence>> byRule =
-        evidence.stream()
-            .filter(e -> !e.date().isAfter(asOf))
-            .collect(Collectors.groupingBy(Evidence::rule, TreeMap::new, Collectors.toList()));
+  public List<Standing> standings(Collection<Kept> kept, Collection<Evidence> other) {
+    Map<String, RuleRecord> byRule = RuleRecord.byRule(kept, other, asOf);
     List<Standing> each =
-        byRule.values().stream()
-            .map(all -> all.stream().filter(e -> e.outcome() != Outcome.UNTESTED).toList())
-            .filter(tested -> !tested.isEmpty())
-            .map(this::standing)
-            .toList();
+        byRule.values().stream().filter(RuleRecord::isTested).map(this::standing).toList();
     return each.stream()
         .map(s -> SharedFailures.settle(s, each, byRule))
         .sorted(
@@ -57,14 +62,11 @@ public final class Diagnosis {
         .toList();
   }
 
-  private Standing standing(List<Evidence> evidence) {
-    Optional<Standing> under = ofKind(evidence, Outcome.UNDER, Standing.Kind.UNDER);
-    Optional<Standing> over = ofKind(evidence, Outcome.OVER, Standing.Kind.OVER);
-    boolean both =
-        under.filter(u -> leans(u, Outcome.UNDER)).isPresent()
-            && over.filter(o -> leans(o, Outcome.OVER)).isPresent();
-    if (both) {
-      Standing mixed = mixed(evidence, under.orElseThrow(), over.orElseThrow());
+  private Standing standing(RuleRecord record) {
+    Optional<Standing> under = ofKind(record, Outcome.UNDER, Standing.Kind.UNDER);
+    Optional<Standing> over = ofKind(record, Outcome.OVER, Standing.Kind.OVER);
+    if (under.filter(this::leans).isPresent() && over.filter(this::leans).isPresent()) {
+      Standing mixed = mixed(record, under.orElseThrow(), over.orElseThrow());
       if (mixed.probability() > settings.sure()) {
         return mixed;
       }
@@ -76,60 +78,60 @@ public final class Diagnosis {
         .orElseThrow();
   }
 
-  private Optional<Standing> ofKind(List<Evidence> all, Outcome failure, Standing.Kind kind) {
-    List<Evidence> tested =
-        all.stream()
-            .filter(e -> e.tests(failure))
-            .sorted(Comparator.comparing(Evidence::date).reversed())
-            .toList();
-    if (tested.isEmpty()) {
+  private Optional<Standing> ofKind(RuleRecord record, Outcome failure, Standing.Kind kind) {
+    Side side = sideOf(failure);
+    List<Evidence> failed = record.failed(failure);
+    int tested = record.kept(side) + failed.size();
+    if (tested == 0) {
       return Optional.empty();
     }
-    int failures = (int) tested.stream().filter(e -> e.fails(failure)).count();
-    double probability = belief.belowSecure(trials(tested, failure).toList());
-    boolean pattern = belief.isPattern(differentWords(tested, failure), probability);
+    double probability = belief.belowSecure(record.weightKept(side), weight(failed));
+    boolean pattern = belief.isPattern(differentWords(failed), probability);
     Standing.State state =
         pattern
             ? Standing.State.PATTERN
-            : failures > 0
+            : !failed.isEmpty()
                 ? Standing.State.SLIP
-                : tested.size() < ENOUGH ? Standing.State.NOT_ENOUGH : Standing.State.SECURE;
+                : tested < ENOUGH ? Standing.State.NOT_ENOUGH : Standing.State.SECURE;
     return Optional.of(
         new Standing(
-            tested.get(0).rule(),
+            record.rule(),
             state,
             kind,
             probability,
-            tested.size(),
-            failures,
             tested,
-            wouldChange(state, tested.size(), failures)));
+            failed.size(),
+            failed,
+            wouldChange(state, tested, failed.size())));
+  }
+
+  /** A special spelling is left out where it is due, and put where it is not. */
+  private static Side sideOf(Outcome failure) {
+    return failure == Outcome.UNDER ? Side.DUE : Side.NOT_DUE;
   }
 
   /** Whether failures on one side are more likely a habit than not: half of what guessing needs. */
-  private boolean leans(Standing side, Outcome failure) {
-    return differentWords(side.evidence(), failure) >= settings.differentWords()
+  private boolean leans(Standing side) {
+    return differentWords(side.failed()) >= settings.differentWords()
         && side.probability() > LEANING;
   }
 
-  private static long differentWords(List<Evidence> evidence, Outcome failure) {
-    return evidence.stream().filter(e -> e.fails(failure)).map(Evidence::target).distinct().count();
+  private static long differentWords(List<Evidence> failed) {
+    return failed.stream().map(Evidence::target).distinct().count();
   }
 
-  private static Stream<Belief.Trial> trials(List<Evidence> evidence, Outcome failure) {
-    return evidence.stream().map(e -> new Belief.Trial(e.date(), e.fails(failure)));
+  private double weight(List<Evidence> failed) {
+    return belief.weight(failed.stream().map(Evidence::date).toList());
   }
 
   /**
    * A child who fails on both sides is guessing: one side may prove it, or both together, where
    * neither alone would.
    */
-  private Standing mixed(List<Evidence> all, Standing under, Standing over) {
+  private Standing mixed(RuleRecord record, Standing under, Standing over) {
     double together =
         belief.belowSecure(
-            Stream.concat(
-                    trials(under.evidence(), Outcome.UNDER), trials(over.evidence(), Outcome.OVER))
-                .toList());
+            record.weightKept(Side.DUE) + record.weightKept(Side.NOT_DUE), weight(record.failed()));
     int opportunities = under.opportunities() + over.opportunities();
     int failures = under.failures() + over.failures();
     return new Standing(
@@ -139,7 +141,7 @@ public final class Diagnosis {
         Math.max(together, Math.max(under.probability(), over.probability())),
         opportunities,
         failures,
-        all.stream().sorted(Comparator.comparing(Evidence::date).reversed()).toList(),
+        record.failed(),
         wouldChange(Standing.State.PATTERN, opportunities, failures));
   }
 

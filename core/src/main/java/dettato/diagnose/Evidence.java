@@ -17,10 +17,4 @@ public record Evidence(
   boolean fails(Outcome kind) {
     return outcome == kind;
   }
-
-  /** Whether it could have failed the rule in this way, and the sound was spelled at all. */
-  boolean tests(Outcome kind) {
-    Side where = kind == Outcome.UNDER ? Side.DUE : Side.NOT_DUE;
-    return fails(kind) || side == where && outcome == Outcome.APPLIED;
-  }
 }

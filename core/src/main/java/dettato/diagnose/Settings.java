@@ -1,5 +1,8 @@
 package dettato.diagnose;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+
 /**
  * When a run of failures is called a pattern.
  *
@@ -28,6 +31,19 @@ public record Settings(
     if (secure <= 0 || secure >= 1 || sure <= 0 || sure >= 1) {
       throw new IllegalArgumentException("secure and sure are probabilities between 0 and 1");
     }
+  }
+
+  /** What a trial of a day weighs on another: 1 on the day itself, half of it a half-life on. */
+  public double weight(LocalDate day, LocalDate asOf) {
+    return Math.pow(0.5, Math.max(0, ChronoUnit.DAYS.between(day, asOf)) / (double) halfLifeDays);
+  }
+
+  /**
+   * The first day that still counts: six half-lives back, when a trial weighs a sixty-fourth. What
+   * lies before it could tip nothing, and would only swell the counts.
+   */
+  public LocalDate since(LocalDate asOf) {
+    return asOf.minusDays(6L * halfLifeDays);
   }
 
   /** The same settings with another number of different words. */

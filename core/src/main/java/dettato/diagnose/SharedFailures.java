@@ -1,11 +1,11 @@
 package dettato.diagnose;
 
-import dettato.rule.Outcome;
 import java.time.LocalDate;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One misspelling is told by one rule, and where two rules meet (annoied: the y that turned to i,
@@ -22,32 +22,25 @@ final class SharedFailures {
     }
   }
 
-  /**
-   * The standing, or the same as a slip where another pattern explains all its failures.
-   *
-   * @param byRule all evidence, with what said nothing of a rule
-   */
-  static Standing settle(Standing one, List<Standing> all, Map<String, List<Evidence>> byRule) {
+  /** The standing, or the same as a slip where another pattern explains all its failures. */
+  static Standing settle(Standing one, List<Standing> all, Map<String, RuleRecord> byRule) {
     if (!one.isPattern()) {
       return one;
     }
-    Set<Written> failed = new HashSet<>();
-    one.evidence().stream()
-        .filter(e -> e.outcome() != Outcome.APPLIED)
-        .forEach(e -> failed.add(Written.of(e)));
+    Set<Written> failed = written(one.failed());
     return all.stream()
         .filter(o -> o.isPattern() && o.failures() > one.failures())
-        .filter(o -> saidNothing(byRule.getOrDefault(o.rule(), List.of())).containsAll(failed))
+        .filter(o -> silent(byRule.get(o.rule())).containsAll(failed))
         .findFirst()
         .map(o -> one.explainedBy(o.rule()))
         .orElse(one);
   }
 
-  private static Set<Written> saidNothing(List<Evidence> evidence) {
-    Set<Written> silent = new HashSet<>();
-    evidence.stream()
-        .filter(e -> e.outcome() == Outcome.UNTESTED)
-        .forEach(e -> silent.add(Written.of(e)));
-    return silent;
+  private static Set<Written> silent(@Nullable RuleRecord record) {
+    return record == null ? Set.of() : written(record.silent());
+  }
+
+  private static Set<Written> written(List<Evidence> evidence) {
+    return evidence.stream().map(Written::of).collect(Collectors.toSet());
   }
 }

@@ -12,7 +12,7 @@ import java.util.List;
  *     1]
  * @param opportunities how many places tested the rule, on the sides that the kind is about
  * @param failures how many of them failed
- * @param evidence what it rests on, newest first; never empty
+ * @param failed what failed, newest first; empty when nothing did
  * @param wouldChange what would change this, in words
  */
 public record Standing(
@@ -22,7 +22,7 @@ public record Standing(
     double probability,
     int opportunities,
     int failures,
-    List<Evidence> evidence,
+    List<Evidence> failed,
     String wouldChange) {
 
   /** What the evidence allows to say. */
@@ -44,13 +44,13 @@ public record Standing(
   }
 
   public Standing {
-    evidence = List.copyOf(evidence);
-    if (evidence.isEmpty()) {
+    failed = List.copyOf(failed);
+    if (opportunities < 1) {
       throw new IllegalArgumentException("no evidence for " + rule);
     }
   }
 
-  /** The same evidence, as no more than a slip, since another rule's pattern explains it. */
+  /** The same, as no more than a slip, since another rule's pattern explains it. */
   Standing explainedBy(String other) {
     return new Standing(
         rule,
@@ -59,7 +59,7 @@ public record Standing(
         probability,
         opportunities,
         failures,
-        evidence,
+        failed,
         "failures in words that another pattern does not explain: "
             + RuleBook.of(other).about().name());
   }

@@ -1,5 +1,6 @@
 package dettato.find;
 
+import dettato.input.Unacceptable;
 import java.util.Locale;
 
 /** A pattern of letters, ? for any one and * for any number. */
@@ -7,12 +8,12 @@ final class LetterGlob {
   private final String glob;
 
   /**
-   * @throws IllegalArgumentException when it holds anything but letters, ? and *
+   * @throws Unacceptable when it holds anything but letters, ? and *
    */
   LetterGlob(String pattern) {
     String lower = pattern.strip().toLowerCase(Locale.ROOT);
     if (!lower.matches("[a-z?*']*")) {
-      throw new IllegalArgumentException(
+      throw new Unacceptable(
           "'" + pattern + "' is no pattern of letters. Use a to z, ? for one letter, * for any.");
     }
     this.glob = lower.matches(".*[?*].*") ? lower : "*" + lower + "*";

@@ -73,14 +73,17 @@ final class Conventions {
         : Outcome.APPLIED;
   }
 
+  /** The first word is judged by capital-start; so is what stands first in place of a lost one. */
   private void capitals() {
-    boolean first = true;
+    boolean firstWanted = true;
+    boolean firstWritten = true;
     for (WordMark word : words) {
       boolean paired = word.kind() == Kind.MATCH || word.kind() == Kind.SWAPPED;
-      if (paired && !first) {
+      if (paired && !firstWanted && !firstWritten) {
         capital(word);
       }
-      first &= word.target().isEmpty() && word.written().isEmpty();
+      firstWanted &= word.target().isEmpty();
+      firstWritten &= word.written().isEmpty();
     }
   }
 

@@ -34,6 +34,11 @@ public record Pace(double factor) {
     return 4 * sounds + 2;
   }
 
+  /** Seconds of quiet to write a sentence of so many words. */
+  public static int sentencePause(int words) {
+    return 12 + 10 * words;
+  }
+
   private int scaled(int seconds) {
     return (int) Math.round(seconds * factor);
   }

@@ -6,10 +6,16 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Random;
 
-/** Mixes groups so that nobody can guess which comes next: no group more than twice in a row. */
+/**
+ * Mixes groups so that nobody can guess which comes next: no group more than twice in a row, and no
+ * stretch where two groups just take turns.
+ */
 public final class Unpredictable {
   /** The longest run of one group that is left standing. */
-  static final int LONGEST_RUN = 2;
+  public static final int LONGEST_RUN = 2;
+
+  /** So many in turns (abab) give the turn away. */
+  private static final int TURNS = 6;
 
   private static final int TRIES = 500;
 
@@ -25,15 +31,20 @@ public final class Unpredictable {
       labels.addAll(Collections.nCopies(groups.get(g).size(), g));
     }
     List<Integer> best = List.copyOf(labels);
-    for (int i = 0; i < TRIES && longestRun(best) > LONGEST_RUN; i++) {
+    for (int i = 0; i < TRIES && faults(best) > 0; i++) {
       Collections.shuffle(labels, random);
-      best = longestRun(labels) < longestRun(best) ? List.copyOf(labels) : best;
+      best = faults(labels) < faults(best) ? List.copyOf(labels) : best;
     }
     List<Iterator<T>> next = groups.stream().map(List::iterator).toList();
     return best.stream().map(label -> next.get(label).next()).toList();
   }
 
-  private static int longestRun(List<Integer> labels) {
+  private static int faults(List<Integer> labels) {
+    return Math.max(0, longestRun(labels) - LONGEST_RUN) * 2 + (alternates(labels) ? 1 : 0);
+  }
+
+  /** How long the longest run of one label is. */
+  public static int longestRun(List<?> labels) {
     int longest = 0;
     int run = 0;
     for (int i = 0; i < labels.size(); i++) {
@@ -41,5 +52,20 @@ public final class Unpredictable {
       longest = Math.max(longest, run);
     }
     return longest;
+  }
+
+  /** Whether two labels take turns for so long that the next can be guessed; four or more do. */
+  public static boolean alternates(List<?> labels) {
+    int turns = 0;
+    int longest = 0;
+    for (int i = 0; i < labels.size(); i++) {
+      boolean turn =
+          i >= 2
+              && labels.get(i).equals(labels.get(i - 2))
+              && !labels.get(i).equals(labels.get(i - 1));
+      turns = turn ? Math.max(turns, 2) + 1 : 0;
+      longest = Math.max(longest, turns);
+    }
+    return longest >= Math.min(TURNS, Math.max(4, labels.size()));
   }
 }

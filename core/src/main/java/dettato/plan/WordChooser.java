@@ -61,8 +61,8 @@ public final class WordChooser {
   }
 
   /**
-   * Words for a rule, about as many from each side, all taught. Fewer than asked when there are not
-   * enough.
+   * Words for a rule, about as many from each side, all taught; those with a clue before those
+   * without. Fewer than asked when there are not enough.
    */
   public List<Choice> choose(Request request) {
     Random random = new Random(request.seed());
@@ -70,6 +70,7 @@ public final class WordChooser {
         candidates(request.rule(), request.step()).stream()
             .filter(Choice::isTaught)
             .filter(c -> !request.without().contains(c.word().spelling()))
+            .sorted(Comparator.comparing(c -> c.word().clue().isEmpty()))
             .toList();
     List<Choice> due = pick(side(taught, Side.DUE), (request.count() + 1) / 2, random);
     List<Choice> notDue = pick(side(taught, Side.NOT_DUE), request.count() - due.size(), random);

@@ -1,5 +1,6 @@
 package dettato.rule;
 
+import dettato.input.Unacceptable;
 import dettato.word.Segmentation;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -66,12 +67,12 @@ public final class RuleBook {
   /**
    * The rule with this id.
    *
-   * @throws IllegalArgumentException when there is none
+   * @throws Unacceptable when there is none
    */
   public static SpellingRule of(String id) {
     SpellingRule rule = BY_ID.get(id);
     if (rule == null) {
-      throw new IllegalArgumentException("rule '" + id + "' is not in the catalogue");
+      throw new Unacceptable("rule '" + id + "' is not in the catalogue");
     }
     return rule;
   }

@@ -1,5 +1,6 @@
 package dettato.sound;
 
+import dettato.input.Unacceptable;
 import dettato.table.Table;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -32,12 +33,12 @@ public final class Accents {
   /**
    * The accent with this id.
    *
-   * @throws IllegalArgumentException naming the accents there are
+   * @throws Unacceptable naming the accents there are
    */
   public static Accent of(String id) {
     Accent accent = BY_ID.get(id);
     if (accent == null) {
-      throw new IllegalArgumentException(
+      throw new Unacceptable(
           "accent '"
               + id
               + "' is not known. Choose one of "

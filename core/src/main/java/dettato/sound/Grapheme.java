@@ -1,5 +1,7 @@
 package dettato.sound;
 
+import dettato.input.Unacceptable;
+
 /**
  * The one to four letters that spell one sound in one word.
  *
@@ -8,7 +10,7 @@ package dettato.sound;
 public record Grapheme(String text) {
   public Grapheme {
     if (text.isEmpty() || text.startsWith("_")) {
-      throw new IllegalArgumentException("'" + text + "' is not a grapheme");
+      throw new Unacceptable("'" + text + "' is not a grapheme");
     }
   }
 

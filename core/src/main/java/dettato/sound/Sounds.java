@@ -1,5 +1,6 @@
 package dettato.sound;
 
+import dettato.input.Unacceptable;
 import dettato.table.Table;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -28,7 +29,7 @@ public final class Sounds {
   /**
    * The sound with this id; runs ("k+s") are made of single sounds.
    *
-   * @throws IllegalArgumentException when a part is not in the inventory
+   * @throws Unacceptable when a part is not in the inventory
    */
   public static Sound of(String id) {
     Sound single = SINGLE.get(id);
@@ -53,7 +54,7 @@ public final class Sounds {
     for (String part : id.split("\\+")) {
       Sound sound = SINGLE.get(part);
       if (sound == null) {
-        throw new IllegalArgumentException(
+        throw new Unacceptable(
             "sound '"
                 + part
                 + "' is not in the inventory. Maybe name the lexical set, or write ɡ for g?");

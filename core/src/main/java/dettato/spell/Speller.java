@@ -1,5 +1,6 @@
 package dettato.spell;
 
+import dettato.input.Unacceptable;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
@@ -105,7 +106,7 @@ public final class Speller {
    *     be loud or weak
    * @param most how many, at most
    * @return none when no listed correspondences spell the sounds
-   * @throws IllegalArgumentException when there are no sounds, or more than forty signs
+   * @throws Unacceptable when there are no sounds, or more than forty signs
    */
   public List<Spelling> spell(String ipa, int most) {
     Spoken spoken = Spoken.of(ipa, LONGEST);
@@ -277,7 +278,7 @@ public final class Speller {
         }
       }
       if (sounds.isEmpty() || sounds.length() > longest) {
-        throw new IllegalArgumentException(
+        throw new Unacceptable(
             "'%s' has %d sounds; write 1 to %d signs of IPA"
                 .formatted(ipa, sounds.length(), longest));
       }

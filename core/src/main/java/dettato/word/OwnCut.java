@@ -1,5 +1,6 @@
 package dettato.word;
 
+import dettato.input.Unacceptable;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
@@ -25,12 +26,11 @@ public final class OwnCut {
   /**
    * The cut, with its stress on the first full vowel and its beats.
    *
-   * @throws IllegalArgumentException saying which cell is wrong and what it may be
+   * @throws Unacceptable saying which cell is wrong and what it may be
    */
   public static Segmentation of(String spelling, List<Cell> cells, Accent accent) {
     if (cells.isEmpty()) {
-      throw new IllegalArgumentException(
-          "'" + spelling + "' has no units. Cut it into at least one.");
+      throw new Unacceptable("'" + spelling + "' has no units. Cut it into at least one.");
     }
     List<Unit> units = new ArrayList<>();
     for (Cell cell : cells) {
@@ -38,7 +38,7 @@ public final class OwnCut {
           sound(cell, accent)
               .orElseThrow(
                   () ->
-                      new IllegalArgumentException(
+                      new Unacceptable(
                           "'%s' in '%s' cannot say '%s' in %s. Choose one of its sounds, such as %s."
                               .formatted(
                                   cell.grapheme,

@@ -1,5 +1,6 @@
 package dettato.word;
 
+import dettato.input.Unacceptable;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
@@ -85,7 +86,7 @@ public final class Proposer {
    * The likeliest cuts, the surest first; those that sound alike in the accent and are cut alike
    * are one. Empty when no listed correspondences spell the word.
    *
-   * @throws IllegalArgumentException when it has no letters a to z, or more than forty
+   * @throws Unacceptable when it has no letters a to z, or more than forty
    */
   public List<Proposal> propose(String written, Accent accent, int most) {
     String letters = letters(written);
@@ -113,16 +114,16 @@ public final class Proposer {
   /**
    * The letters of what was written.
    *
-   * @throws IllegalArgumentException as {@link #propose} does
+   * @throws Unacceptable as {@link #propose} does
    */
   static String letters(String written) {
     String letters = written.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z]", "");
     if (letters.isEmpty()) {
-      throw new IllegalArgumentException(
+      throw new Unacceptable(
           "'" + written + "' has no letters a to z. Write the word that was dictated.");
     }
     if (letters.length() > LONGEST) {
-      throw new IllegalArgumentException(
+      throw new Unacceptable(
           "a word has at most " + LONGEST + " letters; this has " + letters.length());
     }
     return letters;

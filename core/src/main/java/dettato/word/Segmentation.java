@@ -1,5 +1,6 @@
 package dettato.word;
 
+import dettato.input.Unacceptable;
 import dettato.sound.Accent;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -39,7 +40,7 @@ public final class Segmentation {
   /**
    * Cuts a spelling.
    *
-   * @throws IllegalArgumentException when the units do not spell it
+   * @throws Unacceptable when the units do not spell it
    */
   public static Segmentation of(String spelling, List<Unit> units) {
     return new Segmentation(spelling, units);
@@ -196,7 +197,7 @@ public final class Segmentation {
   }
 
   private IllegalArgumentException misspelt() {
-    return new IllegalArgumentException(
+    return new Unacceptable(
         "units %s do not spell '%s'"
             .formatted(
                 units.stream().map(u -> u.grapheme().text()).collect(Collectors.joining("·")),

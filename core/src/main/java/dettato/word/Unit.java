@@ -1,5 +1,6 @@
 package dettato.word;
 
+import dettato.input.Unacceptable;
 import dettato.sound.Grapheme;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
@@ -27,12 +28,12 @@ public record Unit(Sound sound, Grapheme grapheme, Stress stress, boolean opensB
   /**
    * Reads the table's form: {@code dge:dʒ}, {@code i:'KIT} (main stress), {@code a:,FACE} (second).
    *
-   * @throws IllegalArgumentException when the form is broken or the sound unknown
+   * @throws Unacceptable when the form is broken or the sound unknown
    */
   static Unit parse(String text, boolean opensBeat) {
     int colon = text.indexOf(':');
     if (colon < 1 || colon == text.length() - 1) {
-      throw new IllegalArgumentException(
+      throw new Unacceptable(
           "unit '%s' is not grapheme:sound".formatted(text).toLowerCase(Locale.ROOT));
     }
     char mark = text.charAt(colon + 1);

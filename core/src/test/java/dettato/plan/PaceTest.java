@@ -22,9 +22,15 @@ class PaceTest {
   }
 
   @Test
-  void aRoomIsSlowerThanARecording() {
+  void aClassInTheRoomTakesHalfAsLongAgainAsOneChildAtTheDesk() {
     assertEquals(62, Pace.IN_THE_ROOM.word(false, false));
-    assertTrue(Pace.IN_THE_ROOM.frame() > MEASURED.frame());
+    assertEquals(113, Pace.IN_THE_ROOM.frame());
+    assertEquals(75, MEASURED.frame());
+  }
+
+  @Test
+  void aSentenceHasTimeToBeHeldAndWritten() {
+    assertEquals(72, Pace.sentencePause(6));
   }
 
   @Test

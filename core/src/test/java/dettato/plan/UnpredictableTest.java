@@ -1,6 +1,7 @@
 package dettato.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
@@ -8,6 +9,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class UnpredictableTest {
   @Test
@@ -26,7 +29,7 @@ class UnpredictableTest {
       List<Integer> mixed =
           Unpredictable.mix(
               List.of(Collections.nCopies(6, 0), Collections.nCopies(6, 1)), new Random(seed));
-      assertTrue(longestRun(mixed) <= 2, mixed.toString());
+      assertTrue(Unpredictable.longestRun(mixed) <= 2, mixed.toString());
     }
   }
 
@@ -47,13 +50,33 @@ class UnpredictableTest {
         List.of(1, 1, 1, 1), Unpredictable.mix(List.of(List.of(1, 1, 1, 1)), new Random(3)));
   }
 
-  private static int longestRun(List<Integer> mixed) {
-    int longest = 0;
-    int run = 0;
-    for (int i = 0; i < mixed.size(); i++) {
-      run = i > 0 && mixed.get(i).equals(mixed.get(i - 1)) ? run + 1 : 1;
-      longest = Math.max(longest, run);
+  @Test
+  void twoGroupsDoNotJustTakeTurns() {
+    for (long seed = 0; seed < 300; seed++) {
+      List<Integer> mixed =
+          Unpredictable.mix(
+              List.of(Collections.nCopies(5, 0), Collections.nCopies(5, 1)), new Random(seed));
+      assertFalse(Unpredictable.alternates(mixed), mixed.toString());
     }
-    return longest;
+  }
+
+  @ParameterizedTest(name = "{0} takes turns: {1}")
+  @CsvSource({
+    "abab, true",
+    "aba, false",
+    "abba, false",
+    "ababab, true",
+    "aababa, false",
+    "abbabababa, true",
+    "aabbababba, false"
+  })
+  void knowsTurnsThatCanBeGuessed(String order, boolean turns) {
+    assertEquals(turns, Unpredictable.alternates(order.chars().boxed().toList()));
+  }
+
+  @Test
+  void measuresTheLongestRun() {
+    assertEquals(3, Unpredictable.longestRun(List.of(1, 2, 2, 2, 1)));
+    assertEquals(0, Unpredictable.longestRun(List.of()));
   }
 }

@@ -2,6 +2,7 @@ package dettato.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,6 +21,18 @@ class UnsuitableTest {
   @ValueSource(strings = {"lighthouse", "smodge", "thrank", "scrouth", "zinge"})
   void leavesHarmlessWordsAlone(String word) {
     assertFalse(Unsuitable.isNear(word));
+  }
+
+  /** Mild ones, that stand for those not written down here. */
+  @ParameterizedTest
+  @ValueSource(strings = {"bum", "bumm", "bumb", "poo"})
+  void knowsWordsNoClassShouldMeetAndWhatIsOneLetterFromThem(String word) {
+    assertTrue(Unsuitable.isNear(word));
+  }
+
+  @Test
+  void knowsThemBySoundToo() {
+    assertTrue(Unsuitable.sounds("bʌm"));
   }
 
   @Test

@@ -233,10 +233,6 @@ final class TwoHundredClasses {
   }
 
   private static List<String> failures(Standing s) {
-    return s.evidence().stream()
-        .filter(e -> e.outcome() != Outcome.APPLIED)
-        .map(e -> e.target() + ">" + e.attempt())
-        .limit(4)
-        .toList();
+    return s.failed().stream().map(e -> e.target() + ">" + e.attempt()).limit(4).toList();
   }
 }

@@ -15,6 +15,10 @@ import java.util.List;
 /** The packaged application as a process of its own, with demo data in a folder of its own. */
 final class Server implements AutoCloseable {
   private static final Path JAR = Path.of("../app/target/dettato-app-0.1.0-SNAPSHOT.jar");
+
+  /** A Wednesday that stays, so that a week, and a picture of it, is the same on every day. */
+  static final String TODAY = "2026-03-04";
+
   private static final int STEPS = 600;
 
   private final Path folder;
@@ -53,11 +57,12 @@ final class Server implements AutoCloseable {
           new ProcessBuilder(
                   List.of(
                       Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                      "-XX:TieredStopAtLevel=1",
+                      "-Xmx512m",
                       "-jar",
                       JAR.toString(),
                       "--server.port=" + port,
                       "--dettato.demo=true",
+                      "--dettato.today=" + TODAY,
                       "--dettato.folder=" + folder.toAbsolutePath()))
               .redirectErrorStream(true)
               .redirectOutput(folder.resolve("server.log").toFile())

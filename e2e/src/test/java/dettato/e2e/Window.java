@@ -80,8 +80,16 @@ final class Window implements AutoCloseable {
     return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
   }
 
+  /** Waits until nothing on the page fades or slides: half-faded letters have no contrast yet. */
+  private void settle() {
+    page.waitForFunction(
+        "() => document.getAnimations().every(a => a.playState !== 'running'"
+            + " || a.effect.getComputedTiming().endTime === Infinity)");
+  }
+
   /** Fails when axe finds anything, naming rule and place. */
   void mustBeAccessible() {
+    settle();
     var found = new AxeBuilder(page).analyze().getViolations();
     assertEquals(
         List.of(),
@@ -99,10 +107,21 @@ final class Window implements AutoCloseable {
     assertEquals(0, ((Number) over).intValue(), "pixels that do not fit on " + page.url());
   }
 
+  /** Fails when the page is wider than its window: what is wide scrolls in a frame of its own. */
+  void mustNotScrollSideways() {
+    Object over =
+        page.evaluate(
+            "() => { const m = document.querySelector('main');"
+                + " return Math.max(m.scrollWidth - m.clientWidth,"
+                + " document.documentElement.scrollWidth - innerWidth); }");
+    assertEquals(0, ((Number) over).intValue(), "pixels too wide on " + page.url());
+  }
+
   /** Keeps a picture for the docs, when asked to ({@code -Ddettato.screenshots=true}). */
   void picture(String name) {
     if (Boolean.getBoolean("dettato.screenshots")) {
       page.evaluate("document.fonts.ready");
+      settle();
       page.screenshot(new Page.ScreenshotOptions().setPath(SCREENSHOTS.resolve(name + ".png")));
     }
   }

@@ -6,14 +6,12 @@ import dettato.simulate.Mishearing;
 import dettato.simulate.Preference;
 import dettato.simulate.SimulatedChild;
 import dettato.simulate.Tendency;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 
-/**
- * The made-up class of Skerry Point Primary: its children, their planted habits, its dictations.
- */
+/** The made-up class of Skerry Point Primary: its children, their planted habits, its sessions. */
 final class DemoPlan {
   static final long SEED = 20_260_301;
   static final String CLASS = "Class Limpet · Year 2";
@@ -48,69 +46,28 @@ final class DemoPlan {
           Map.entry("Sefton", new Preference("FACE", "a_e", STRENGTH)));
 
   /**
-   * A dictation of the demo class.
+   * A session of the demo class, filled by the chooser.
    *
    * @param daysAgo school days before today; 0 is today, -1 the next school day
    */
-  record Sheet(int daysAgo, String rule, String sentence, List<String> words) {}
+  record Sheet(int daysAgo, String rule, long seed) {}
+
+  /** Words the demo leaves to others. */
+  static final Set<String> WITHOUT = Set.of("bridge", "page");
 
   static final List<Sheet> SHEETS =
       List.of(
-          sheet(
-              15,
-              "final-k",
-              "The duck has a snack on the dock.",
-              "duck milk sock desk brick book track cheek peck tusk"),
-          sheet(
-              13,
-              "final-ch",
-              "We fetch the torch and watch the beach.",
-              "hatch bench ditch coach fetch torch stitch beach match lunch"),
-          sheet(
-              12,
-              "final-double",
-              "A seal will sniff the shells by the cliff.",
-              "cliff leaf shell wolf cross seal puff nail fuss shelf"),
-          sheet(
-              10,
-              "split-vowel",
-              "The waves rose and broke on the stone.",
-              "hope hop cake plan kite pin home tub wave rod"),
-          sheet(
-              9,
-              "end-ai",
-              "The train may stay away in the rain.",
-              "tray train clay snail play paint spray brain away chain"),
-          sheet(
-              7,
-              "plural-es",
-              "Six gulls sat on the boxes of fish.",
-              "brushes boats boxes crabs dishes rocks foxes gulls lunches nets"),
-          sheet(
-              5,
-              "past-ed",
-              "Dad lifted the lamp and looked at the rocks.",
-              "helped soft filled band planted gold kicked nest sailed pond"),
-          sheet(
-              3,
-              "double-before-ending",
-              "The boat is rocking and dripping.",
-              "shopping jumping clapping raining swimming melting digging floating hopping fishing"),
-          sheet(
-              2,
-              "final-j",
-              "The gull on the ledge has a huge fish.",
-              "ridge cage fudge hinge lodge stage hedge plunge badge huge"),
-          sheet(
-              0,
-              "double-before-ending",
-              "The keeper is running up the steps.",
-              "stopping landing running sleeping dripping resting tapping looking grinning barking"),
-          sheet(
-              -1,
-              "final-j",
-              "At the edge of the bridge sat a large crab.",
-              "bridge page wedge large smudge fringe edge cage judge sponge"));
+          new Sheet(15, "final-k", 11),
+          new Sheet(13, "final-ch", 12),
+          new Sheet(12, "final-double", 13),
+          new Sheet(10, "split-vowel", 14),
+          new Sheet(9, "end-ai", 15),
+          new Sheet(7, "plural-es", 16),
+          new Sheet(5, "past-ed", 17),
+          new Sheet(3, "double-before-ending", 18),
+          new Sheet(2, "final-j", 19),
+          new Sheet(0, "double-before-ending", 20),
+          new Sheet(-1, "final-j", 21));
 
   private DemoPlan() {}
 
@@ -122,9 +79,5 @@ final class DemoPlan {
 
   private static Map.Entry<String, Tendency> planted(String name, String rule, Outcome kind) {
     return Map.entry(name, new Habit(rule, kind, STRENGTH));
-  }
-
-  private static Sheet sheet(int daysAgo, String rule, String sentence, String words) {
-    return new Sheet(daysAgo, rule, sentence, Arrays.asList(words.split(" ")));
   }
 }

@@ -2,12 +2,19 @@ package dettato.app.demo;
 
 import dettato.app.account.Accounts;
 import dettato.app.account.Teacher;
+import dettato.app.language.Language;
 import dettato.app.language.Languages;
-import dettato.app.marking.Attempts;
+import dettato.app.marking.AnswerState;
+import dettato.app.marking.AttemptWriter;
+import dettato.app.marking.Entry;
 import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
-import dettato.app.session.Dictations;
+import dettato.app.session.FocusView;
+import dettato.app.session.SessionLifecycle;
+import dettato.app.session.SessionPlanner;
+import dettato.app.session.SessionReader;
+import dettato.app.session.SessionState;
 import dettato.simulate.SimulatedChild;
 import dettato.simulate.SimulatedClass;
 import dettato.sound.Accents;
@@ -33,8 +40,10 @@ class DemoSeeder implements SmartInitializingSingleton {
 
   private final Accounts accounts;
   private final Classes classes;
-  private final Dictations dictations;
-  private final Attempts attempts;
+  private final SessionPlanner planner;
+  private final SessionReader reader;
+  private final SessionLifecycle lifecycle;
+  private final AttemptWriter attempts;
   private final Languages languages;
   private final Clock clock;
   private final TransactionTemplate transactions;
@@ -42,14 +51,18 @@ class DemoSeeder implements SmartInitializingSingleton {
   DemoSeeder(
       Accounts accounts,
       Classes classes,
-      Dictations dictations,
-      Attempts attempts,
+      SessionPlanner planner,
+      SessionReader reader,
+      SessionLifecycle lifecycle,
+      AttemptWriter attempts,
       Languages languages,
       Clock clock,
       TransactionTemplate transactions) {
     this.accounts = accounts;
     this.classes = classes;
-    this.dictations = dictations;
+    this.planner = planner;
+    this.reader = reader;
+    this.lifecycle = lifecycle;
     this.attempts = attempts;
     this.languages = languages;
     this.clock = clock;
@@ -65,14 +78,14 @@ class DemoSeeder implements SmartInitializingSingleton {
   }
 
   private void seed() {
-    Teacher teacher = accounts.create("demo", "demo-dettato");
+    Teacher teacher = accounts.createFirst("demo", "demo-dettato");
     SchoolClass of =
         classes.create(DemoPlan.CLASS, Accents.SOUTHERN_BRITISH, DemoPlan.CHILDREN, teacher);
     SimulatedClass children = new SimulatedClass(DemoPlan.children(), DemoPlan.SEED);
     for (int i = 0; i < DemoPlan.SHEETS.size(); i++) {
       give(DemoPlan.SHEETS.get(i), i, of, children, teacher);
     }
-    LOG.info("Demo class made: {} dictations", DemoPlan.SHEETS.size());
+    LOG.info("Demo class made: {} sessions", DemoPlan.SHEETS.size());
   }
 
   private void give(
@@ -82,38 +95,48 @@ class DemoSeeder implements SmartInitializingSingleton {
       SimulatedClass children,
       Teacher teacher) {
     LocalDate day = day(sheet.daysAgo());
-    long id = dictations.plan(of, day, sheet.rule()).id();
-    Dictations.Dictation asked =
-        dictations.rewrite(id, sheet.rule(), sheet.sentence(), sheet.words(), teacher);
+    long id =
+        planner.fill(
+            of, day, List.of(FocusView.rule(sheet.rule())), DemoPlan.WITHOUT, sheet.seed());
     if (sheet.daysAgo() < 0) {
       return;
     }
     boolean today = sheet.daysAgo() == 0;
-    dictations.become(id, today ? Dictations.State.GIVEN : Dictations.State.ANSWERED, teacher);
+    lifecycle.become(id, 0, today ? SessionState.GIVEN : SessionState.ANSWERED, teacher);
     int papers = today ? of.pupils().size() / 2 : of.pupils().size();
     Map<String, Pupil> byName = new HashMap<>();
     of.pupils().forEach(p -> byName.put(p.name(), p));
-    List<Attempts.Entry> entries = new ArrayList<>();
+    List<Entry> entries = new ArrayList<>();
     for (SimulatedChild child : children.children().subList(0, papers)) {
       Pupil pupil = byName.get(child.name());
       if (pupil != null) {
-        asked.items().forEach(i -> entries.add(entry(i, pupil, child, children, occasion, day)));
+        reader.asked(id).forEach(a -> entries.add(entry(a, pupil, child, children, occasion, day)));
       }
     }
     attempts.add(entries, of);
   }
 
-  private Attempts.Entry entry(
-      Dictations.ItemView item,
+  private Entry entry(
+      SessionReader.Asked asked,
       Pupil pupil,
       SimulatedChild child,
       SimulatedClass children,
       int occasion,
       LocalDate day) {
+    Language language = languages.of(Accents.SOUTHERN_BRITISH);
     String written =
-        children.attempt(child, languages.of(Accents.SOUTHERN_BRITISH).word(item.word()), occasion);
-    return new Attempts.Entry(
-        pupil.id(), item.id(), day, item.word(), written, Attempts.State.WRITTEN);
+        asked.kind().equals("words")
+            ? children.attempt(child, language.word(asked.text()), occasion)
+            : children.sentence(child, asked.text(), language::word, occasion);
+    return new Entry(
+        pupil.id(),
+        asked.item(),
+        asked.kind(),
+        day,
+        asked.text(),
+        written,
+        AnswerState.WRITTEN,
+        null);
   }
 
   /** So many school days before today; at the weekend "today" is Friday. */

@@ -2,8 +2,11 @@ package dettato.app.exchange;
 
 import dettato.app.account.Teacher;
 import dettato.app.school.Classes;
+import dettato.app.school.SchoolClass;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,16 +26,21 @@ class AttemptFileController {
   }
 
   @PostMapping(path = "/api/classes/{id}/attempts/import", consumes = "text/csv")
-  AttemptFiles.Imported read(
+  AttemptFiles.ImportedAttempts read(
       @PathVariable long id, @RequestBody byte[] csv, @AuthenticationPrincipal Teacher teacher) {
     return files.read(
-        new String(csv, java.nio.charset.StandardCharsets.UTF_8), classes.find(id, teacher));
+        new String(csv, StandardCharsets.UTF_8),
+        classes.find(id, teacher),
+        classes.everyone(id, teacher));
   }
 
   @GetMapping(path = "/api/classes/{id}/attempts.csv", produces = "text/csv;charset=UTF-8")
-  ResponseEntity<String> write(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"attempts.csv\"")
-        .body(files.write(classes.find(id, teacher)));
+  void write(
+      @PathVariable long id, @AuthenticationPrincipal Teacher teacher, HttpServletResponse response)
+      throws IOException {
+    SchoolClass of = classes.find(id, teacher);
+    response.setContentType("text/csv;charset=UTF-8");
+    response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"attempts.csv\"");
+    files.write(of, response.getWriter());
   }
 }

@@ -1,21 +1,25 @@
 package dettato.app.exchange;
 
+import dettato.app.language.Language;
 import dettato.app.language.Languages;
-import dettato.app.marking.Attempts;
-import dettato.app.school.Pupil;
+import dettato.app.marking.AnswerState;
+import dettato.app.marking.AttemptReader;
+import dettato.app.marking.AttemptWriter;
+import dettato.app.marking.Entry;
+import dettato.app.problem.Problem;
+import dettato.app.school.Enrolled;
 import dettato.app.school.SchoolClass;
-import dettato.app.web.Problem;
+import dettato.input.Unacceptable;
+import dettato.session.BlockBook;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
+import java.io.Writer;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -26,27 +30,30 @@ import org.springframework.stereotype.Service;
 @Service
 class AttemptFiles {
   private static final List<String> HEADINGS = List.of("date", "pupil", "target", "attempt");
-  private static final int LONGEST = 200;
+  private static final int LONGEST = 400;
+  private static final int LONGEST_TARGET = 300;
 
-  private final Attempts attempts;
+  private final AttemptWriter writer;
+  private final AttemptReader reader;
   private final Languages languages;
+  private final BlockBook book;
 
-  AttemptFiles(Attempts attempts, Languages languages) {
-    this.attempts = attempts;
+  AttemptFiles(AttemptWriter writer, AttemptReader reader, Languages languages, BlockBook book) {
+    this.writer = writer;
+    this.reader = reader;
     this.languages = languages;
+    this.book = book;
   }
 
   /** A line that was not taken, and why. */
-  record Rejected(long line, String reason) {}
+  record RejectedLine(long line, String reason) {}
 
-  record Imported(int imported, List<Rejected> rejected) {}
+  record ImportedAttempts(int imported, List<RejectedLine> rejected) {}
 
   /** Takes the good lines of a file and names the bad ones. */
-  Imported read(String csv, SchoolClass of) {
-    Map<String, Pupil> pupils =
-        of.pupils().stream().collect(Collectors.toMap(Pupil::name, Function.identity()));
-    List<Attempts.Entry> good = new ArrayList<>();
-    List<Rejected> bad = new ArrayList<>();
+  ImportedAttempts read(String csv, SchoolClass of, List<Enrolled> everyone) {
+    List<Entry> good = new ArrayList<>();
+    List<RejectedLine> bad = new ArrayList<>();
     CSVFormat format =
         CSVFormat.RFC4180
             .builder()
@@ -60,9 +67,9 @@ class AttemptFiles {
       }
       for (CSVRecord line : lines) {
         try {
-          good.add(entry(line, pupils, of));
-        } catch (IllegalArgumentException e) {
-          bad.add(new Rejected(lines.getCurrentLineNumber(), String.valueOf(e.getMessage())));
+          good.add(entry(line, everyone, of));
+        } catch (Unacceptable e) {
+          bad.add(new RejectedLine(lines.getCurrentLineNumber(), String.valueOf(e.getMessage())));
         }
       }
     } catch (IOException | UncheckedIOException e) {
@@ -70,59 +77,76 @@ class AttemptFiles {
     } catch (IllegalArgumentException e) {
       throw Problem.badRequest("The first line must be: date,pupil,target,attempt");
     }
-    return new Imported(attempts.add(good, of), bad);
+    return new ImportedAttempts(writer.add(good, of), bad);
   }
 
   /** Every attempt, one a line, with result and rule outcomes. */
-  String write(SchoolClass of) {
-    Map<Long, String> names =
-        of.pupils().stream().collect(Collectors.toMap(Pupil::id, Pupil::name));
-    StringBuilder out = new StringBuilder();
+  void write(SchoolClass of, Writer out) throws IOException {
     CSVFormat format =
         CSVFormat.RFC4180
             .builder()
             .setHeader("date", "pupil", "target", "attempt", "result", "rules")
             .get();
-    try (CSVPrinter printer = new CSVPrinter(out, format)) {
-      for (Attempts.Marked m : attempts.marked(of)) {
-        printer.printRecord(
-            m.date(),
-            safe(names.getOrDefault(m.pupilId(), "")),
-            safe(m.target()),
-            safe(m.written()),
-            m.result(),
-            m.ruleText());
-      }
+    CSVPrinter printer = new CSVPrinter(out, format);
+    reader.export(of.id(), one -> print(printer, one));
+    printer.flush();
+  }
+
+  private static void print(CSVPrinter printer, AttemptReader.Exported one) {
+    try {
+      printer.printRecord(
+          one.date(),
+          safe(one.pupil()),
+          safe(one.target()),
+          safe(one.written()),
+          one.result(),
+          one.rules());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    return out.toString();
   }
 
-  private Attempts.Entry entry(CSVRecord line, Map<String, Pupil> pupils, SchoolClass of) {
+  private Entry entry(CSVRecord line, List<Enrolled> everyone, SchoolClass of) {
     if (!line.isConsistent()) {
-      throw new IllegalArgumentException("it has " + line.size() + " cells in place of 4");
+      throw new Unacceptable("it has " + line.size() + " cells in place of 4");
     }
-    Pupil pupil = pupils.get(unsafe(line.get("pupil")).strip());
-    if (pupil == null) {
-      throw new IllegalArgumentException("no child '" + line.get("pupil") + "' in this class");
-    }
-    String target = unsafe(line.get("target")).strip().toLowerCase(Locale.ROOT);
+    LocalDate day = date(line.get("date"));
+    long pupil = pupil(unsafe(line.get("pupil")).strip(), day, everyone);
+    String target = unsafe(line.get("target")).strip();
     String written = unsafe(line.get("attempt")).strip();
-    if (target.length() > 80 || written.length() > LONGEST) {
-      throw new IllegalArgumentException(
-          "target or attempt is too long (80 and 200 letters at most)");
+    if (target.length() > LONGEST_TARGET || written.length() > LONGEST) {
+      throw new Unacceptable(
+          "target or attempt is too long (%d and %d letters at most)"
+              .formatted(LONGEST_TARGET, LONGEST));
     }
-    languages.of(of.accent()).word(target);
-    Attempts.State state = written.isEmpty() ? Attempts.State.BLANK : Attempts.State.WRITTEN;
-    return new Attempts.Entry(pupil.id(), null, date(line.get("date")), target, written, state);
+    String kind = target.matches(".*[.?!][\"'”’]*") ? "sentence" : "words";
+    String kept = kind.equals("words") ? target.toLowerCase(Locale.ROOT) : target;
+    Language language = languages.of(of.accent());
+    if (kind.equals("sentence")) {
+      book.of(kind).own(kept, language.material(of.step()));
+    } else {
+      language.word(kept);
+    }
+    AnswerState state = written.isEmpty() ? AnswerState.BLANK : AnswerState.WRITTEN;
+    return new Entry(pupil, null, kind, day, kept, written, state, null);
+  }
+
+  /** Who had the name in the class on the day; else whoever has or had it. */
+  private static long pupil(String name, LocalDate day, List<Enrolled> everyone) {
+    List<Enrolled> named = everyone.stream().filter(e -> e.name().equals(name)).toList();
+    return named.stream()
+        .filter(e -> e.isThereOn(day))
+        .findFirst()
+        .or(() -> named.stream().findFirst())
+        .map(Enrolled::id)
+        .orElseThrow(() -> new Unacceptable("no child '" + name + "' in this class"));
   }
 
   private static LocalDate date(String text) {
     try {
       return LocalDate.parse(text.strip());
-    } catch (DateTimeParseException e) {
-      throw new IllegalArgumentException("'" + text + "' is no date like 2026-03-01", e);
+    } catch (DateTimeParseException wrong) {
+      throw new Unacceptable("'" + text + "' is no date like 2026-03-01");
     }
   }
 

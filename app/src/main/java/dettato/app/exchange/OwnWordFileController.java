@@ -23,7 +23,7 @@ class OwnWordFileController {
     this.own = own;
   }
 
-  record Imported(int imported, List<PronunciationLexicon.Rejected> rejected) {}
+  record ImportedWords(int imported, List<PronunciationLexicon.RejectedLexeme> rejected) {}
 
   @GetMapping(path = "/api/own-words.pls", produces = TYPE + ";charset=UTF-8")
   ResponseEntity<String> write(@RequestParam(defaultValue = "en-GB") String accent) {
@@ -33,14 +33,15 @@ class OwnWordFileController {
   }
 
   @PostMapping(path = "/api/own-words/import", consumes = TYPE)
-  Imported read(
+  ImportedWords read(
       @RequestParam(defaultValue = "en-GB") String accent,
       @RequestBody byte[] file,
       @AuthenticationPrincipal Teacher teacher) {
+    teacher.mustLead("change the school's words");
     PronunciationLexicon.Read read = PronunciationLexicon.read(file, Accents.of(accent));
     if (!read.words().isEmpty()) {
       own.keep(read.words(), teacher.id());
     }
-    return new Imported(read.words().size(), read.rejected());
+    return new ImportedWords(read.words().size(), read.rejected());
   }
 }

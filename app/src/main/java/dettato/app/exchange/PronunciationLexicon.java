@@ -1,6 +1,6 @@
 package dettato.app.exchange;
 
-import dettato.app.web.Problem;
+import dettato.app.problem.Problem;
 import dettato.sound.Accent;
 import dettato.word.IpaAligner;
 import dettato.word.Segmentation;
@@ -32,10 +32,10 @@ final class PronunciationLexicon {
    *
    * @param line in the file
    */
-  record Rejected(int line, String reason) {}
+  record RejectedLexeme(int line, String reason) {}
 
   /** What a file holds. */
-  record Read(List<Word> words, List<Rejected> rejected) {}
+  record Read(List<Word> words, List<RejectedLexeme> rejected) {}
 
   private record Lexeme(
       int line, String spelling, String ipa, String cut, String clue, boolean choose) {}
@@ -90,13 +90,13 @@ final class PronunciationLexicon {
    */
   static Read read(byte[] file, Accent accent) {
     List<Word> words = new ArrayList<>();
-    List<Rejected> rejected = new ArrayList<>();
+    List<RejectedLexeme> rejected = new ArrayList<>();
     IpaAligner aligner = new IpaAligner(accent);
     for (Lexeme lexeme : lexemes(file)) {
       try {
         words.add(word(lexeme, aligner, accent));
       } catch (IllegalArgumentException e) {
-        rejected.add(new Rejected(lexeme.line, String.valueOf(e.getMessage())));
+        rejected.add(new RejectedLexeme(lexeme.line, String.valueOf(e.getMessage())));
       }
     }
     return new Read(words, rejected);

@@ -1,6 +1,6 @@
 package dettato.app.language;
 
-import dettato.app.web.Problem;
+import dettato.app.problem.Problem;
 import dettato.plan.InventedWords;
 import dettato.plan.TeachingSequence;
 import java.util.List;

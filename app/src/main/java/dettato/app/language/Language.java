@@ -1,5 +1,9 @@
 package dettato.app.language;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import dettato.diagnose.SoundPlace;
+import dettato.find.RivalChooser;
 import dettato.find.SoundFigures;
 import dettato.find.WordIndex;
 import dettato.mark.AttemptMarker;
@@ -7,18 +11,27 @@ import dettato.mark.SentenceMarker;
 import dettato.plan.InventedWords;
 import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
+import dettato.rule.RuleBook;
+import dettato.rule.RuleFigures;
+import dettato.rule.SpellingRule;
+import dettato.session.Markers;
+import dettato.session.Material;
 import dettato.sound.Accent;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.springframework.util.function.SingletonSupplier;
 
 /** The core in one accent, with the school's own words. */
 public final class Language {
+  private static final int KEPT = 20_000;
+
   private final Accent accent;
   private final Lexicon lexicon;
   private final AttemptMarker marker;
@@ -29,6 +42,9 @@ public final class Language {
   private final Supplier<WordIndex> index;
   private final Supplier<List<SoundFigures.SoundFigure>> sounds;
   private final Supplier<InventedWords> invented;
+  private final Supplier<Map<String, RuleFigures>> figures;
+  private final Cache<String, List<SoundPlace>> places =
+      Caffeine.newBuilder().maximumSize(KEPT).build();
 
   /**
    * @param base the index of the shipped words in this accent
@@ -37,10 +53,17 @@ public final class Language {
     this.accent = accent;
     this.lexicon = Lexicon.shipped().with(own);
     this.own = own.stream().map(Word::spelling).collect(Collectors.toSet());
-    this.index = Once.of(() -> own.isEmpty() ? base.get() : base.get().with(own));
-    this.sounds = Once.of(() -> SoundFigures.of(index.get(), TeachingSequence.shipped()));
+    this.index = SingletonSupplier.of(() -> own.isEmpty() ? base.get() : base.get().with(own));
+    this.sounds =
+        SingletonSupplier.of(() -> SoundFigures.of(index.get(), TeachingSequence.shipped()));
     this.invented =
-        Once.of(() -> new InventedWords(lexicon, this.accent, TeachingSequence.shipped()));
+        SingletonSupplier.of(
+            () -> new InventedWords(lexicon, this.accent, TeachingSequence.shipped()));
+    this.figures =
+        SingletonSupplier.of(
+            () ->
+                RuleBook.RULES.stream()
+                    .collect(Collectors.toMap(SpellingRule::id, r -> RuleFigures.of(r, words()))));
     this.marker = new AttemptMarker(this.accent, lexicon);
     this.sentences = new SentenceMarker(marker, lexicon);
     this.chooser = new WordChooser(lexicon, this.accent, TeachingSequence.shipped());
@@ -83,6 +106,35 @@ public final class Language {
     return invented.get();
   }
 
+  /**
+   * The places of a word's sounds; kept ready, since a class's words are counted child by child.
+   */
+  public List<SoundPlace> soundPlaces(String spelling) {
+    return places.get(spelling, s -> SoundPlace.of(word(s)));
+  }
+
+  /** How often a rule holds among these words, and where it does not. */
+  public RuleFigures figures(String rule) {
+    return Optional.ofNullable(figures.get().get(rule)).orElseThrow();
+  }
+
+  /** What blocks are filled from, for a class that has been taught up to a step. */
+  public Material material(int step) {
+    return new Material(
+        accent,
+        lexicon,
+        chooser,
+        new RivalChooser(index()),
+        this::word,
+        TeachingSequence.shipped(),
+        step);
+  }
+
+  /** What answers are judged by. */
+  public Markers markers() {
+    return new Markers(marker, sentences, this::word);
+  }
+
   /** Whether a word is the school's own. */
   public boolean isOwn(String spelling) {
     return own.contains(spelling);
@@ -101,7 +153,7 @@ public final class Language {
   /**
    * The word, or the best guess for one outside the lexicon.
    *
-   * @throws IllegalArgumentException when it has no letters
+   * @throws dettato.input.Unacceptable when it has no letters
    */
   public Word word(String spelling) {
     return find(spelling.strip()).orElseGet(() -> Guess.of(spelling));

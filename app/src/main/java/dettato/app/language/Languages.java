@@ -1,61 +1,57 @@
 package dettato.app.language;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dettato.find.WordIndex;
 import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.word.Lexicon;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Supplier;
-import org.springframework.context.event.EventListener;
+import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 
-/** The core for each accent, made when first asked for, and anew when own words change. */
+/**
+ * The core for each accent, made when first asked for. Each is made of the own words of one
+ * edition; a change that is on disk begins the next, so what was made of older words is never asked
+ * for again, however late its maker finishes.
+ */
 @Component
 public class Languages {
+  private static final int KEPT = 12;
+
   private final OwnWords own;
-  private final Map<String, Language> made = new ConcurrentHashMap<>();
-  private final Map<String, Supplier<WordIndex>> indexes = new ConcurrentHashMap<>();
+  private final AtomicLong edition = new AtomicLong();
+  private final Cache<Edition, Language> made = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Cache<String, WordIndex> indexes = Caffeine.newBuilder().maximumSize(KEPT).build();
+
+  private record Edition(String accent, long number) {}
 
   Languages(OwnWords own) {
     this.own = own;
   }
 
   /**
-   * @throws IllegalArgumentException when the accent is unknown
+   * @throws dettato.input.Unacceptable when the accent is unknown
    */
   public Language of(String accent) {
     Accent spoken = Accents.of(accent);
-    Language known = made.get(spoken.id());
-    if (known != null) {
-      return known;
-    }
-    Language fresh = new Language(spoken, own.all(), index(spoken));
-    made.put(spoken.id(), fresh);
-    return fresh;
+    return made.get(
+        new Edition(spoken.id(), edition.get()),
+        e -> new Language(spoken, own.all(), () -> index(spoken)));
   }
 
-  /** What was made with the old words is forgotten before others hear of the change. */
   @Order(Ordered.HIGHEST_PRECEDENCE)
-  @EventListener
-  void forget(OwnWordsChanged changed) {
-    made.clear();
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+  void begin(OwnWordsChanged changed) {
+    edition.incrementAndGet();
   }
 
-  /** And once more when the change is on disk, or given up, for whoever asked in between. */
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMPLETION)
-  void forgetAgain(OwnWordsChanged changed) {
-    made.clear();
-  }
-
-  private Supplier<WordIndex> index(Accent accent) {
-    return indexes.computeIfAbsent(
-        accent.id(),
-        id -> Once.of(() -> new WordIndex(Lexicon.shipped(), accent, TeachingSequence.shipped())));
+  private WordIndex index(Accent accent) {
+    return indexes.get(
+        accent.id(), id -> new WordIndex(Lexicon.shipped(), accent, TeachingSequence.shipped()));
   }
 }

@@ -54,6 +54,7 @@ class OwnWordController {
       @RequestParam(defaultValue = "en-GB") String accent,
       @RequestBody @Valid OwnWord made,
       @AuthenticationPrincipal Teacher teacher) {
+    teacher.mustLead("change the school's words");
     String letters = spelling.strip().toLowerCase(Locale.ROOT);
     Accent spoken = languages.of(accent).accent();
     List<OwnCut.Cell> cells =
@@ -69,7 +70,8 @@ class OwnWordController {
 
   @DeleteMapping("/api/own-words/{spelling}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void remove(@PathVariable String spelling) {
+  void remove(@PathVariable String spelling, @AuthenticationPrincipal Teacher teacher) {
+    teacher.mustLead("change the school's words");
     own.remove(spelling.strip().toLowerCase(Locale.ROOT));
   }
 }

@@ -1,5 +1,5 @@
 package dettato.app.language;
 
-import org.springframework.data.repository.ListCrudRepository;
+import org.springframework.data.jpa.repository.JpaRepository;
 
-interface OwnWordRows extends ListCrudRepository<OwnWordRow, String> {}
+interface OwnWordRows extends JpaRepository<OwnWordRow, String> {}

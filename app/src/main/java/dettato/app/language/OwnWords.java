@@ -1,6 +1,6 @@
 package dettato.app.language;
 
-import dettato.app.web.Problem;
+import dettato.app.problem.Problem;
 import dettato.word.Word;
 import java.time.Clock;
 import java.util.Comparator;
@@ -42,8 +42,8 @@ public class OwnWords {
   /** Keeps words, replacing those of the same spelling; marks already given are made anew. */
   @Transactional
   public void keep(List<Word> words, long accountId) {
-    rows.saveAll(words.stream().map(w -> new OwnWordRow(w, accountId, clock.instant())).toList());
-    rows.findAll();
+    rows.saveAllAndFlush(
+        words.stream().map(w -> new OwnWordRow(w, accountId, clock.instant())).toList());
     events.publishEvent(
         new OwnWordsChanged(words.stream().map(Word::spelling).collect(Collectors.toSet())));
   }

@@ -3,10 +3,7 @@ package dettato.app.language;
 import dettato.rule.RuleBook;
 import dettato.rule.RuleFigures;
 import dettato.rule.SpellingRule;
-import dettato.word.Word;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -16,7 +13,6 @@ import org.springframework.web.bind.annotation.RestController;
 class RuleController {
   private static final int SHOWN = 12;
   private final Languages languages;
-  private final Map<String, List<RuleView>> counted = new ConcurrentHashMap<>();
 
   RuleController(Languages languages) {
     this.languages = languages;
@@ -39,13 +35,10 @@ class RuleController {
   @GetMapping("/api/rules")
   List<RuleView> rules(@RequestParam(defaultValue = "en-GB") String accent) {
     Language language = languages.of(accent);
-    return counted.computeIfAbsent(
-        language.accent().id(),
-        a -> RuleBook.RULES.stream().map(r -> view(r, language.words())).toList());
+    return RuleBook.RULES.stream().map(r -> view(r, language.figures(r.id()))).toList();
   }
 
-  private static RuleView view(SpellingRule rule, List<Word> words) {
-    RuleFigures figures = RuleFigures.of(rule, words);
+  private static RuleView view(SpellingRule rule, RuleFigures figures) {
     return new RuleView(
         rule.id(),
         rule.about().name(),

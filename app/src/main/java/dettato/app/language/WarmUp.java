@@ -1,5 +1,6 @@
 package dettato.app.language;
 
+import dettato.rule.RuleBook;
 import dettato.sound.Accents;
 import dettato.word.Lexicon;
 import dettato.word.Proposer;
@@ -8,6 +9,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Component;
 
 /** Loads the lexicon as the application starts, and makes search ready behind the first page. */
@@ -15,9 +17,11 @@ import org.springframework.stereotype.Component;
 class WarmUp {
   private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
   private final Languages languages;
+  private final TaskExecutor executor;
 
-  WarmUp(Languages languages) {
+  WarmUp(Languages languages, TaskExecutor executor) {
     this.languages = languages;
+    this.executor = executor;
   }
 
   @PostConstruct
@@ -29,17 +33,14 @@ class WarmUp {
 
   @EventListener(ApplicationReadyEvent.class)
   void prepareSearch() {
-    Thread thread =
-        new Thread(
-            () -> {
-              long start = System.nanoTime();
-              languages.of(Accents.SOUTHERN_BRITISH).sounds();
-              Proposer.shipped();
-              LOG.info("Search ready in {} ms", millisSince(start));
-            },
-            "warm-up");
-    thread.setDaemon(true);
-    thread.start();
+    executor.execute(
+        () -> {
+          long start = System.nanoTime();
+          languages.of(Accents.SOUTHERN_BRITISH).sounds();
+          languages.of(Accents.SOUTHERN_BRITISH).figures(RuleBook.RULES.get(0).id());
+          Proposer.shipped();
+          LOG.info("Search ready in {} ms", millisSince(start));
+        });
   }
 
   private static long millisSince(long start) {

@@ -1,6 +1,6 @@
 package dettato.app.language;
 
-import dettato.app.web.Problem;
+import dettato.app.problem.Problem;
 import dettato.find.Place;
 import dettato.find.Query;
 import dettato.rule.Side;

@@ -2,20 +2,27 @@ package dettato.app.marking;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** What a child wrote for a word: a fact. */
+/** What a child wrote for an item: a fact. */
 @Entity
 @Table(name = "attempt")
 class AttemptRow {
   @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "attempt_seq")
+  @SequenceGenerator(name = "attempt_seq", sequenceName = "attempt_seq")
   private Long id;
+
+  @Version private long version;
 
   @Column(nullable = false)
   private Long classId;
@@ -24,6 +31,9 @@ class AttemptRow {
   private Long pupilId;
 
   private @Nullable Long itemId;
+
+  @Column(nullable = false)
+  private String kind;
 
   @Column(nullable = false)
   private LocalDate writtenOn;
@@ -35,29 +45,30 @@ class AttemptRow {
   private String written;
 
   @Column(nullable = false)
-  private String state;
+  @Enumerated(EnumType.STRING)
+  private AnswerState state;
+
+  private @Nullable String corrected;
 
   protected AttemptRow() {}
 
-  AttemptRow(
-      Long classId,
-      Long pupilId,
-      @Nullable Long itemId,
-      LocalDate writtenOn,
-      String target,
-      String written,
-      String state) {
+  AttemptRow(Long classId, Entry entry) {
     this.classId = classId;
-    this.pupilId = pupilId;
-    this.itemId = itemId;
-    this.writtenOn = writtenOn;
-    this.target = target;
-    this.written = written;
-    this.state = state;
+    this.pupilId = entry.pupilId();
+    this.itemId = entry.itemId();
+    this.kind = entry.kind();
+    this.writtenOn = entry.date();
+    this.target = entry.target();
+    this.written = entry.written();
+    this.state = entry.kept();
   }
 
   Long id() {
     return id;
+  }
+
+  long version() {
+    return version;
   }
 
   Long classId() {
@@ -72,6 +83,10 @@ class AttemptRow {
     return itemId;
   }
 
+  String kind() {
+    return kind;
+  }
+
   LocalDate writtenOn() {
     return writtenOn;
   }
@@ -84,12 +99,31 @@ class AttemptRow {
     return written;
   }
 
-  String state() {
+  AnswerState state() {
     return state;
   }
 
-  void rewrite(String written, String state) {
-    this.written = written;
-    this.state = state;
+  @Nullable String corrected() {
+    return corrected;
+  }
+
+  void rewrite(Entry entry) {
+    this.written = entry.written();
+    this.state = entry.kept();
+    if (entry.corrected() != null) {
+      this.corrected = entry.corrected().isBlank() ? null : entry.corrected();
+    }
+  }
+
+  /** Whether what is wanted is what stands there. */
+  boolean says(Entry entry) {
+    boolean same = written.equals(entry.written()) && state == entry.kept();
+    return same
+        && (entry.corrected() == null
+            || entry.corrected().equals(corrected == null ? "" : corrected));
+  }
+
+  void leaveItem() {
+    this.itemId = null;
   }
 }

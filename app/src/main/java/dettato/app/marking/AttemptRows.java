@@ -3,17 +3,10 @@ package dettato.app.marking;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.repository.ListCrudRepository;
+import org.springframework.data.jpa.repository.JpaRepository;
 
-interface AttemptRows extends ListCrudRepository<AttemptRow, Long> {
-  List<AttemptRow> findByClassIdOrderByWrittenOnAscIdAsc(Long classId);
-
-  List<AttemptRow> findByPupilIdInAndStateOrderByWrittenOnAscIdAsc(
-      Collection<Long> pupilIds, String state);
-
-  List<AttemptRow> findByItemIdIn(List<Long> itemIds);
-
+interface AttemptRows extends JpaRepository<AttemptRow, Long> {
   Optional<AttemptRow> findByPupilIdAndItemId(Long pupilId, Long itemId);
 
-  List<AttemptRow> findByTargetIn(Collection<String> targets);
+  List<AttemptRow> findByItemIdIn(Collection<Long> itemIds);
 }

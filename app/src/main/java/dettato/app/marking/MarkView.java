@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.language.Language;
 import dettato.mark.Certainty;
 import dettato.mark.Explanation;
@@ -17,7 +18,8 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A mark as the API shows it.
+ * A mark as the API shows it. What explains it is asked for apart, since it costs several times as
+ * much.
  *
  * @param swapped pairs of unit indices whose letters changed places; twice the same when both
  *     letters are in one unit
@@ -27,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param confidence how often an explanation as clear as this is the right one, in [0, 1]
  * @param rivals other explanations that are nearly as good, the nearest first
  */
+@JsonInclude(JsonInclude.Include.NON_NULL)
 public record MarkView(
     String target,
     String attempt,
@@ -38,9 +41,9 @@ public record MarkView(
     String readsAs,
     @Nullable String realWord,
     List<String> oddities,
-    List<Fact> facts,
-    double confidence,
-    List<RivalMark> rivals) {
+    @Nullable List<Fact> facts,
+    @Nullable Double confidence,
+    @Nullable List<RivalMark> rivals) {
 
   /** One unit of the target and what was written for it. */
   public record UnitMarkView(
@@ -57,10 +60,40 @@ public record MarkView(
   /** Another explanation of the same letters. */
   public record RivalMark(List<UnitMarkView> units, List<String> sentences) {}
 
-  public static MarkView of(Mark mark, String target, Language language) {
+  /** The mark alone. */
+  static MarkView plain(Mark mark, String target, Accent accent) {
+    return view(mark, target, accent, null, null, null);
+  }
+
+  /** The mark with its facts, how sure it is, and its rivals. */
+  static MarkView explained(Mark mark, String target, Language language) {
     Accent accent = language.accent();
     Certainty certainty = language.marker().certainty(mark);
-    List<RuleMarkView> rules =
+    return view(
+        mark,
+        target,
+        accent,
+        Explanation.facts(mark, accent),
+        certainty.confidence(),
+        certainty.rivals().stream()
+            .map(r -> new RivalMark(units(r, accent), Explanation.of(r, accent)))
+            .toList());
+  }
+
+  private static MarkView view(
+      Mark mark,
+      String target,
+      Accent accent,
+      @Nullable List<Fact> facts,
+      @Nullable Double confidence,
+      @Nullable List<RivalMark> rivals) {
+    return new MarkView(
+        target,
+        mark.attempt(),
+        mark.result().name(),
+        units(mark, accent),
+        mark.extras(),
+        mark.swaps().stream().map(s -> List.of(s.first(), s.second())).toList(),
         mark.rules().stream()
             .map(
                 r ->
@@ -71,23 +104,13 @@ public record MarkView(
                         r.written(),
                         RuleBook.of(r.rule()).about().name(),
                         r.at().why()))
-            .toList();
-    return new MarkView(
-        target,
-        mark.attempt(),
-        mark.result().name(),
-        units(mark, accent),
-        mark.extras(),
-        mark.swaps().stream().map(s -> List.of(s.first(), s.second())).toList(),
-        rules,
+            .toList(),
         "/" + mark.readsAs() + "/",
         mark.realWord().map(Enum::name).orElse(null),
         mark.oddities(),
-        Explanation.facts(mark, accent),
-        certainty.confidence(),
-        certainty.rivals().stream()
-            .map(r -> new RivalMark(units(r, accent), Explanation.of(r, accent)))
-            .toList());
+        facts,
+        confidence,
+        rivals);
   }
 
   private static List<UnitMarkView> units(Mark mark, Accent accent) {

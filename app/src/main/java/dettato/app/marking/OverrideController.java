@@ -1,36 +1,44 @@
 package dettato.app.marking;
 
 import dettato.app.account.Teacher;
-import dettato.app.school.Classes;
 import dettato.mark.Result;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The teacher's own judgement of an attempt. */
+/** One attempt explained, and the teacher's own judgement of it. */
 @RestController
 class OverrideController {
-  private final Attempts attempts;
-  private final Classes classes;
+  private final Overrides overrides;
 
-  OverrideController(Attempts attempts, Classes classes) {
-    this.attempts = attempts;
-    this.classes = classes;
+  OverrideController(Overrides overrides) {
+    this.overrides = overrides;
   }
 
-  record Override(@NotNull Result result, @NotNull @Size(max = 300) String note) {}
+  record OwnJudgement(@NotNull Result result, @NotNull @Size(max = 300) String note) {}
+
+  @GetMapping("/api/attempts/{id}")
+  Cell one(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return overrides.find(id, teacher);
+  }
 
   @PutMapping("/api/attempts/{id}/override")
-  Attempts.Cell override(
+  Cell judge(
       @PathVariable long id,
-      @RequestBody @Valid Override own,
+      @RequestBody @Valid OwnJudgement own,
       @AuthenticationPrincipal Teacher teacher) {
-    return attempts.override(
-        id, own.result(), own.note(), classes.find(attempts.classOf(id), teacher), teacher);
+    return overrides.judge(id, own.result(), own.note(), teacher);
+  }
+
+  @DeleteMapping("/api/attempts/{id}/override")
+  Cell withdraw(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return overrides.withdraw(id, teacher);
   }
 }

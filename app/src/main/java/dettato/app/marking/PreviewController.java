@@ -2,28 +2,36 @@ package dettato.app.marking;
 
 import dettato.app.language.Language;
 import dettato.app.language.Languages;
-import dettato.app.web.Problem;
+import dettato.app.problem.Problem;
+import dettato.input.Unacceptable;
+import dettato.mark.Mark;
 import dettato.mark.SentenceMarker;
-import dettato.rule.Outcome;
+import dettato.session.Judged;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Marks pairs without storing anything. */
+/** Marks pairs without storing anything, and says how far marking anew has come. */
 @RestController
 class PreviewController {
   private static final int LONGEST = 2000;
-  private final Languages languages;
+  private static final int LETTERS = 1_000_000;
+  private static final int WORDS = 150;
 
-  PreviewController(Languages languages) {
+  private final Languages languages;
+  private final Remarker remarker;
+
+  PreviewController(Languages languages, Remarker remarker) {
     this.languages = languages;
+    this.remarker = remarker;
   }
 
   record Pair(@NotNull String target, @NotNull String attempt) {}
@@ -38,64 +46,70 @@ class PreviewController {
       @NotNull @Size(max = LONGEST) String target,
       @NotNull @Size(max = LONGEST) String attempt) {}
 
-  record WordMark(
-      String target,
-      String written,
-      SentenceMarker.Kind kind,
-      @Nullable MarkView mark,
-      List<MarkView> parts) {}
+  /** How much is told of each pair. */
+  enum Detail {
+    marks,
+    all
+  }
 
-  record Convention(String rule, Outcome outcome, List<String> words) {}
+  @GetMapping("/api/marking/progress")
+  Remarker.Progress progress() {
+    return remarker.progress();
+  }
 
-  record SentenceResult(List<WordMark> words, List<Convention> conventions) {}
-
+  /**
+   * @param detail {@code marks} leaves out facts, rivals and confidence, for bulk work
+   */
   @PostMapping("/api/marking/preview")
-  Results preview(@RequestBody @Valid Pairs asked) {
+  Results preview(
+      @RequestBody @Valid Pairs asked, @RequestParam(defaultValue = "all") Detail detail) {
     Language language = languages.of(asked.accent());
+    long letters =
+        asked.pairs().stream().mapToLong(p -> p.target().length() + p.attempt().length()).sum();
+    if (letters > LETTERS) {
+      throw Problem.badRequest(
+          "The pairs have %d letters together; send at most %d at once."
+              .formatted(letters, LETTERS));
+    }
     List<MarkView> results = new ArrayList<>(asked.pairs().size());
     for (int i = 0; i < asked.pairs().size(); i++) {
       Pair pair = asked.pairs().get(i);
       if (pair.target().length() > LONGEST || pair.attempt().length() > LONGEST) {
         throw Problem.badRequest("pairs[" + i + "] is longer than " + LONGEST + " characters.");
       }
-      results.add(mark(pair, i, language));
+      Mark mark = mark(pair, i, language);
+      results.add(
+          detail == Detail.marks
+              ? MarkView.plain(mark, pair.target(), language.accent())
+              : MarkView.explained(mark, pair.target(), language));
     }
     return new Results(results);
   }
 
   @PostMapping("/api/marking/preview-sentence")
-  SentenceResult sentence(@RequestBody @Valid SentencePair asked) {
+  SentenceView sentence(@RequestBody @Valid SentencePair asked) {
     if (asked.target().codePoints().noneMatch(c -> c < 128 && Character.isLetter(c))) {
       throw Problem.badRequest(
           "target has no letters a to z. Write the sentence that was dictated.");
     }
+    if (words(asked.target()) > WORDS || words(asked.attempt()) > WORDS) {
+      throw Problem.badRequest("A sentence has at most " + WORDS + " words here.");
+    }
     Language language = languages.of(asked.accent());
     SentenceMarker.SentenceMark mark = language.sentences().mark(asked.target(), asked.attempt());
-    return new SentenceResult(
-        mark.words().stream()
-            .map(
-                w ->
-                    new WordMark(
-                        w.target(),
-                        w.written(),
-                        w.kind(),
-                        w.mark().map(m -> MarkView.of(m, w.target(), language)).orElse(null),
-                        w.parts().stream()
-                            .map(m -> MarkView.of(m, m.target().spelling(), language))
-                            .toList()))
-            .toList(),
-        mark.conventions().stream()
-            .map(c -> new Convention(c.rule(), c.outcome(), c.words()))
-            .toList());
+    return SentenceView.of(
+        new Judged(mark.words(), mark.conventions()),
+        (m, target) -> MarkView.explained(m, target, language));
   }
 
-  private static MarkView mark(Pair pair, int index, Language language) {
+  private static int words(String text) {
+    return text.split("[^\\p{L}\\p{N}]+").length;
+  }
+
+  private static Mark mark(Pair pair, int index, Language language) {
     try {
-      return MarkView.of(
-          language.marker().mark(language.word(pair.target()), pair.attempt()),
-          pair.target(),
-          language);
-    } catch (IllegalArgumentException e) {
+      return language.marker().mark(language.word(pair.target()), pair.attempt());
+    } catch (Unacceptable e) {
       throw Problem.badRequest("pairs[" + index + "].target: " + e.getMessage());
     }
   }

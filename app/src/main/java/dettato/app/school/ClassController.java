@@ -11,23 +11,28 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Classes. */
+/** Classes, how they work and who teaches them. */
 @RestController
 class ClassController {
   private final Classes classes;
+  private final Profiles profiles;
 
-  ClassController(Classes classes) {
+  ClassController(Classes classes, Profiles profiles) {
     this.classes = classes;
+    this.profiles = profiles;
   }
 
   record NewClass(
       @NotBlank @Size(max = 120) String name,
       @NotBlank String accent,
-      @NotNull @Size(max = 60) List<String> pupils) {}
+      @NotNull @Size(max = 60) List<@NotNull String> pupils) {}
+
+  record OtherTeacher(@NotBlank String username) {}
 
   @GetMapping("/api/classes")
   List<SchoolClass> all(@AuthenticationPrincipal Teacher teacher) {
@@ -43,5 +48,32 @@ class ClassController {
   @ResponseStatus(HttpStatus.CREATED)
   SchoolClass create(@RequestBody @Valid NewClass made, @AuthenticationPrincipal Teacher teacher) {
     return classes.create(made.name(), made.accent(), made.pupils(), teacher);
+  }
+
+  @GetMapping("/api/classes/{id}/profile")
+  Profile profile(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return profiles.of(classes.find(id, teacher));
+  }
+
+  @PutMapping("/api/classes/{id}/profile")
+  Profile keep(
+      @PathVariable long id,
+      @RequestBody @Valid Profile profile,
+      @AuthenticationPrincipal Teacher teacher) {
+    return profiles.keep(classes.find(id, teacher), profile);
+  }
+
+  @GetMapping("/api/classes/{id}/teachers")
+  List<String> teachers(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return classes.teachersOf(id, teacher);
+  }
+
+  @PostMapping("/api/classes/{id}/teachers")
+  List<String> share(
+      @PathVariable long id,
+      @RequestBody @Valid OtherTeacher other,
+      @AuthenticationPrincipal Teacher teacher) {
+    classes.share(id, other.username(), teacher);
+    return classes.teachersOf(id, teacher);
   }
 }

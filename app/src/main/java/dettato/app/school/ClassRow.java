@@ -5,62 +5,32 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 
-/** A class of one teacher. */
+/** A class; who teaches it, who sits in it and how it works are rows of their own. */
 @Entity
 @Table(name = "school_class")
 class ClassRow {
   @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "school_class_seq")
+  @SequenceGenerator(name = "school_class_seq", sequenceName = "school_class_seq")
   private Long id;
-
-  @Column(nullable = false)
-  private Long accountId;
 
   @Column(nullable = false)
   private String name;
 
-  @Column(nullable = false)
-  private String accent;
-
-  @Column(nullable = false)
-  private int step;
-
-  @Column(nullable = false)
-  private int differentWords;
-
   protected ClassRow() {}
 
-  ClassRow(Long accountId, String name, String accent, int step, int differentWords) {
-    this.accountId = accountId;
+  ClassRow(String name) {
     this.name = name;
-    this.accent = accent;
-    this.step = step;
-    this.differentWords = differentWords;
   }
 
   Long id() {
     return id;
   }
 
-  Long accountId() {
-    return accountId;
-  }
-
   String name() {
     return name;
-  }
-
-  String accent() {
-    return accent;
-  }
-
-  int step() {
-    return step;
-  }
-
-  int differentWords() {
-    return differentWords;
   }
 }

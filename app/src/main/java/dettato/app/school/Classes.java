@@ -1,94 +1,145 @@
 package dettato.app.school;
 
+import dettato.app.account.Accounts;
 import dettato.app.account.Teacher;
-import dettato.app.web.Problem;
+import dettato.app.problem.Problem;
 import dettato.plan.TeachingSequence;
 import dettato.sound.Accents;
-import java.util.ArrayList;
-import java.util.HashSet;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Classes and their children; a class is reachable only by its teacher. */
+/** Classes; each is reachable only by its teachers. */
 @Service
 public class Classes {
   private static final int DIFFERENT_WORDS = 2;
+  private static final int MINUTES = 20;
 
   private final ClassRows classes;
-  private final PupilRows pupils;
+  private final ClassTeacherRows teachers;
+  private final ProfileRows profiles;
+  private final EnrolmentRows enrolments;
+  private final Roll roll;
+  private final Accounts accounts;
+  private final Clock clock;
 
-  Classes(ClassRows classes, PupilRows pupils) {
+  Classes(
+      ClassRows classes,
+      ClassTeacherRows teachers,
+      ProfileRows profiles,
+      EnrolmentRows enrolments,
+      Roll roll,
+      Accounts accounts,
+      Clock clock) {
     this.classes = classes;
-    this.pupils = pupils;
+    this.teachers = teachers;
+    this.profiles = profiles;
+    this.enrolments = enrolments;
+    this.roll = roll;
+    this.accounts = accounts;
+    this.clock = clock;
   }
 
   /** The teacher's classes, oldest first. */
   @Transactional(readOnly = true)
   public List<SchoolClass> of(Teacher teacher) {
-    return classes.findByAccountIdOrderById(teacher.id()).stream().map(this::whole).toList();
+    return whole(classes.taughtBy(teacher.id()));
   }
 
   /**
    * One class of the teacher's.
    *
-   * @throws Problem 404 when there is none, or it is another teacher's
+   * @throws Problem 404 when there is none, or it is not this teacher's
    */
   @Transactional(readOnly = true)
   public SchoolClass find(long id, Teacher teacher) {
-    return classes
-        .findByIdAndAccountId(id, teacher.id())
-        .map(this::whole)
+    return whole(classes.taughtBy(id, teacher.id()).stream().toList()).stream()
+        .findFirst()
         .orElseThrow(() -> Problem.notFound("You have no class " + id + "."));
   }
 
   /** The accent of any class. */
   @Transactional(readOnly = true)
   public String accentOf(long id) {
-    return classes.findById(id).map(ClassRow::accent).orElse(Accents.SOUTHERN_BRITISH);
+    return profiles.findById(id).map(p -> p.profile().accent()).orElse(Accents.SOUTHERN_BRITISH);
+  }
+
+  /** Everyone who is or was in a class of the teacher's. */
+  @Transactional(readOnly = true)
+  public List<Enrolled> everyone(long id, Teacher teacher) {
+    find(id, teacher);
+    return enrolments.of(List.of(id));
   }
 
   /** Makes a class; names must be there and differ. */
   @Transactional
   public SchoolClass create(String name, String accent, List<String> names, Teacher teacher) {
-    Accents.of(accent);
-    Set<String> seen = new HashSet<>();
-    List<String> clean = names.stream().map(String::strip).toList();
-    for (String pupil : clean) {
-      if (pupil.isEmpty() || pupil.length() > 80) {
-        throw Problem.badRequest("A child's name has 1 to 80 letters; '" + pupil + "' does not.");
-      }
-      if (!seen.add(pupil)) {
-        throw Problem.badRequest(
-            "'" + pupil + "' is there twice. Add a letter or use a code to tell them apart.");
-      }
-    }
-    ClassRow row =
-        classes.save(
-            new ClassRow(
-                teacher.id(),
-                name.strip(),
-                accent,
-                TeachingSequence.shipped().last(),
-                DIFFERENT_WORDS));
-    List<PupilRow> rows = new ArrayList<>();
-    for (int i = 0; i < clean.size(); i++) {
-      rows.add(new PupilRow(row.id(), clean.get(i), i));
-    }
-    pupils.saveAll(rows);
-    return whole(row);
+    String spoken = Accents.of(accent).id();
+    ClassRow row = classes.save(new ClassRow(name.strip()));
+    teachers.save(new ClassTeacherRow(row.id(), teacher.id(), ClassTeacherRow.Role.OWNER));
+    profiles.save(
+        new ProfileRow(
+            row.id(), spoken, TeachingSequence.shipped().last(), DIFFERENT_WORDS, MINUTES));
+    classes.flush();
+    roll.add(row.id(), names, false);
+    return whole(List.of(row)).get(0);
   }
 
-  private SchoolClass whole(ClassRow row) {
-    return new SchoolClass(
-        row.id(),
-        row.name(),
-        row.accent(),
-        row.step(),
-        row.differentWords(),
-        pupils.findByClassIdOrderByPlace(row.id()).stream()
-            .map(p -> new Pupil(p.id(), p.name()))
-            .toList());
+  /** The names of those who teach a class. */
+  @Transactional(readOnly = true)
+  public List<String> teachersOf(long id, Teacher teacher) {
+    find(id, teacher);
+    Map<Long, String> names =
+        accounts.all().stream().collect(Collectors.toMap(Teacher::id, Teacher::name));
+    return teachers.findByClassId(id).stream()
+        .map(t -> names.getOrDefault(t.accountId(), ""))
+        .sorted()
+        .toList();
+  }
+
+  /**
+   * Lets another teacher have the class too.
+   *
+   * @throws Problem 404 when nobody has that name
+   */
+  @Transactional
+  public void share(long id, String name, Teacher teacher) {
+    find(id, teacher);
+    Teacher other = accounts.named(name);
+    if (!teachers.existsById(new ClassTeacherRow.Key(id, other.id()))) {
+      teachers.save(new ClassTeacherRow(id, other.id(), ClassTeacherRow.Role.SHARES));
+    }
+  }
+
+  private List<SchoolClass> whole(List<ClassRow> rows) {
+    List<Long> ids = rows.stream().map(ClassRow::id).toList();
+    Map<Long, Profile> how =
+        profiles.findAllById(ids).stream()
+            .collect(Collectors.toMap(ProfileRow::getId, ProfileRow::profile));
+    LocalDate today = LocalDate.now(clock);
+    Map<Long, List<Enrolled>> there =
+        ids.isEmpty()
+            ? Map.of()
+            : enrolments.of(ids).stream()
+                .filter(e -> e.isThereOn(today))
+                .collect(Collectors.groupingBy(Enrolled::classId));
+    Function<ClassRow, SchoolClass> whole =
+        row -> {
+          Profile profile = java.util.Objects.requireNonNull(how.get(row.id()));
+          return new SchoolClass(
+              row.id(),
+              row.name(),
+              profile.accent(),
+              profile.step(),
+              profile.differentWords(),
+              profile.minutes(),
+              there.getOrDefault(row.id(), List.of()).stream().map(Enrolled::pupil).toList());
+        };
+    return rows.stream().map(whole).toList();
   }
 }

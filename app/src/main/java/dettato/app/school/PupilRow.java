@@ -5,46 +5,44 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 
-/** A child of a class, under a first name or a code. */
+/** A child, under a first name or a code. */
 @Entity
 @Table(name = "pupil")
 class PupilRow {
   @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "pupil_seq")
+  @SequenceGenerator(name = "pupil_seq", sequenceName = "pupil_seq")
   private Long id;
-
-  @Column(nullable = false)
-  private Long classId;
 
   @Column(nullable = false)
   private String name;
 
-  @Column(nullable = false)
-  private int place;
+  /** Raised in SQL by whatever writes about the child; see marking. */
+  @Column(nullable = false, insertable = false, updatable = false)
+  private long revision;
 
   protected PupilRow() {}
 
-  PupilRow(Long classId, String name, int place) {
-    this.classId = classId;
+  PupilRow(String name) {
     this.name = name;
-    this.place = place;
   }
 
   Long id() {
     return id;
   }
 
-  Long classId() {
-    return classId;
-  }
-
   String name() {
     return name;
   }
 
-  int place() {
-    return place;
+  long revision() {
+    return revision;
+  }
+
+  void rename(String name) {
+    this.name = name;
   }
 }

@@ -3,13 +3,20 @@ package dettato.app.school;
 import java.util.List;
 
 /**
- * A class with its children in their order.
+ * A class with the children who are in it today, in their order.
  *
  * @param step how far the teaching sequence has come
  * @param differentWords on how many words a failure must show to be a pattern
+ * @param minutes how long a session may take
  */
 public record SchoolClass(
-    long id, String name, String accent, int step, int differentWords, List<Pupil> pupils) {
+    long id,
+    String name,
+    String accent,
+    int step,
+    int differentWords,
+    int minutes,
+    List<Pupil> pupils) {
   public SchoolClass {
     pupils = List.copyOf(pupils);
   }

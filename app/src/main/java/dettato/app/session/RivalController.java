@@ -42,7 +42,7 @@ class RivalController {
   record Rivals(
       @NotBlank String sound,
       @NotNull @Size(min = 1, max = 8) List<@NotBlank String> graphemes,
-      @Min(1) @Max(20) int count,
+      @Min(1) @Max(40) int count,
       boolean taught,
       @NotNull Set<@NotNull String> without,
       long seed) {}

@@ -1,4 +1,7 @@
-/** Dictations: what is planned, given and asked. */
+/**
+ * Sessions: blocks and their items planned, given, answered; the papers handed in. Core's {@link
+ * dettato.session.BlockBook} knows what each kind of block is.
+ */
 @NullMarked
 package dettato.app.session;
 

@@ -1,4 +1,4 @@
-/** How every answer looks: errors, security, pages. */
+/** The built pages, and the API's own description. */
 @NullMarked
 package dettato.app.web;
 

@@ -4,47 +4,89 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import dettato.rule.Opportunity;
+import com.fasterxml.jackson.databind.JsonNode;
+import dettato.app.ApiCase;
+import dettato.plan.Unpredictable;
 import dettato.rule.RuleBook;
-import dettato.rule.Side;
 import dettato.simulate.Habit;
 import dettato.simulate.Tendency;
 import dettato.word.Lexicon;
 import dettato.word.Word;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
 
-class DemoPlanTest {
-  static List<DemoPlan.Sheet> sheets() {
-    return DemoPlan.SHEETS;
-  }
-
-  @ParameterizedTest
-  @MethodSource("sheets")
-  void everySheetTestsItsRuleOnBothSidesWithCluesAndASentence(DemoPlan.Sheet sheet) {
-    assertEquals(10, new HashSet<>(sheet.words()).size());
-    long due = sheet.words().stream().filter(w -> isOn(Side.DUE, w, sheet.rule())).count();
-    long notDue = sheet.words().stream().filter(w -> isOn(Side.NOT_DUE, w, sheet.rule())).count();
-    assertTrue(due >= 4 && notDue >= 4, sheet.rule() + " " + due + "/" + notDue);
-    for (String word : sheet.words()) {
-      Word known = word(word);
-      assertFalse(known.clue().isEmpty(), word);
-      assertEquals(Word.Use.CHOOSE, known.use(), word);
+/** The demo class as it is after the first start. */
+class DemoPlanTest extends ApiCase {
+  private List<JsonNode> sheets() throws Exception {
+    List<JsonNode> sheets = new ArrayList<>();
+    for (JsonNode summary : read("/api/classes/1/sessions?from=2026-01-01&to=2026-03-05")) {
+      sheets.add(read("/api/sessions/" + summary.get("id").asLong()));
     }
-    assertTrue(sheet.sentence().matches("[A-Z].*\\."), sheet.sentence());
+    return sheets;
   }
 
   @Test
-  void theSentencesUseKnownWords() {
-    for (DemoPlan.Sheet sheet : DemoPlan.SHEETS) {
-      for (String word : sheet.sentence().replaceAll("[^A-Za-z ]", "").split(" ")) {
-        assertTrue(
-            Lexicon.shipped().find(word, "en-GB").isPresent(), word + " in " + sheet.sentence());
+  void everySheetTestsItsRuleOnBothSidesInAnOrderNobodyCanGuess() throws Exception {
+    List<JsonNode> sheets = sheets();
+    assertEquals(DemoPlan.SHEETS.size(), sheets.size());
+    for (JsonNode sheet : sheets) {
+      String rule = sheet.at("/focus/0/rule").asText();
+      List<String> sides = new ArrayList<>();
+      Set<String> words = new HashSet<>();
+      for (JsonNode item : sheet.at("/blocks/0/items")) {
+        String word = item.get("text").asText();
+        words.add(word);
+        sides.add(item.get("side").asText());
+        assertEquals(rule, item.get("rule").asText(), word);
+        assertFalse(item.get("clue").asText().isEmpty(), word + " has no clue");
+        assertEquals(Word.Use.CHOOSE, word(word).use(), word);
       }
+      assertEquals(10, words.size());
+      assertTrue(sides.stream().filter("DUE"::equals).count() >= 4, rule + sides);
+      assertTrue(sides.stream().filter("NOT_DUE"::equals).count() >= 4, rule + sides);
+      assertFalse(Unpredictable.alternates(sides), rule + sides);
+      assertTrue(Unpredictable.longestRun(sides) <= 2, rule + sides);
+      assertFalse(words.contains("bridge") || words.contains("page"), words.toString());
+      assertEquals(1, sheet.at("/blocks/1/items").size(), rule + " has a sentence");
+      assertTrue(
+          sheet.get("checks").isEmpty(), sheet.get("checks") + sheet.at("/blocks/1").toString());
     }
+  }
+
+  @Test
+  void namesEveryPlantedHabitAndNobodyElse() throws Exception {
+    Set<String> found = new TreeSet<>();
+    read("/api/classes/1/findings")
+        .get("findings")
+        .forEach(
+            f ->
+                found.add(
+                    f.get("pupil").asText()
+                        + " "
+                        + f.get("rule").asText()
+                        + " "
+                        + f.get("kind").asText()));
+    Set<String> planted = new TreeSet<>();
+    DemoPlan.children()
+        .forEach(
+            c ->
+                c.habits().stream()
+                    .filter(Habit.class::isInstance)
+                    .map(Habit.class::cast)
+                    .forEach(h -> planted.add(c.name() + " " + h.rule() + " " + h.kind())));
+    assertEquals(planted, found);
+  }
+
+  @Test
+  void todaysPapersAreHalfMarked() throws Exception {
+    JsonNode today = read("/api/classes/1/sessions?from=2026-03-04&to=2026-03-04").get(0);
+    assertEquals("GIVEN", today.get("state").asText());
+    assertEquals(13, today.get("marked").asInt());
+    assertEquals(26, today.get("papers").asInt());
   }
 
   @Test
@@ -55,13 +97,6 @@ class DemoPlanTest {
     planted.stream().filter(Habit.class::isInstance).forEach(h -> RuleBook.of(((Habit) h).rule()));
     assertEquals(16, planted.stream().filter(Habit.class::isInstance).count());
     assertEquals(2, planted.stream().filter(h -> !(h instanceof Habit)).count());
-  }
-
-  private static boolean isOn(Side side, String word, String rule) {
-    return RuleBook.opportunities(word(word)).stream()
-        .filter(o -> o.rule().equals(rule))
-        .map(Opportunity::side)
-        .anyMatch(side::equals);
   }
 
   private static Word word(String spelling) {

@@ -1,0 +1,68 @@
+package dettato.app.finding;
+
+import dettato.app.school.Pupil;
+import dettato.app.school.SchoolClass;
+import dettato.diagnose.Standing;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+
+/** The patterns of a class. */
+@Service
+class Findings {
+  private final ChildRecords records;
+
+  Findings(ChildRecords records) {
+    this.records = records;
+  }
+
+  /**
+   * A pattern of one child.
+   *
+   * @param evidence the failures that it rests on, newest first, at most {@link ChildRecords#SHOWN}
+   */
+  record Finding(
+      String pupil,
+      long pupilId,
+      String rule,
+      Standing.Kind kind,
+      double probability,
+      int opportunities,
+      int failures,
+      List<ChildRecord.EvidenceView> evidence) {}
+
+  record FindingList(List<Finding> findings) {}
+
+  /** Patterns only, strongest first. */
+  FindingList of(SchoolClass of, LocalDate asOf) {
+    Map<Long, ChildRecord> known = records.of(of, asOf);
+    List<Finding> findings = new ArrayList<>();
+    for (Pupil pupil : of.pupils()) {
+      java.util.Optional.ofNullable(known.get(pupil.id())).stream()
+          .flatMap(r -> r.standings().stream())
+          .filter(ChildRecord.Stands::isPattern)
+          .forEach(s -> findings.add(finding(pupil, s)));
+    }
+    findings.sort(
+        Comparator.comparingDouble(Finding::probability)
+            .reversed()
+            .thenComparing(Finding::pupil)
+            .thenComparing(Finding::rule));
+    return new FindingList(findings);
+  }
+
+  private static Finding finding(Pupil pupil, ChildRecord.Stands s) {
+    return new Finding(
+        pupil.name(),
+        pupil.id(),
+        s.rule(),
+        s.kind(),
+        s.probability(),
+        s.opportunities(),
+        s.failures(),
+        s.evidence().stream().map(ChildRecord.EvidenceView::of).toList());
+  }
+}

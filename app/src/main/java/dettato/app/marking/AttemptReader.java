@@ -1,0 +1,158 @@
+package dettato.app.marking;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import dettato.mark.Result;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads attempts with what was stored of them. Nothing here marks. */
+@Service
+public class AttemptReader {
+  private static final String NEWEST_OVERRIDE =
+      " left join override_log o on o.attempt_id = a.id and o.withdrawn_at is null"
+          + " and o.judged = a.written"
+          + " and o.id = (select max(n.id) from override_log n where n.attempt_id = a.id)";
+
+  private final JdbcTemplate jdbc;
+  private final ObjectMapper json;
+
+  AttemptReader(JdbcTemplate jdbc, ObjectMapper json) {
+    this.jdbc = jdbc;
+    this.json = json;
+  }
+
+  /** One attempt with what was derived from it, for exports. */
+  public record Exported(
+      String pupil, LocalDate date, String target, String written, String result, String rules) {}
+
+  /** The cells of a session that hold something, or have held it. */
+  @Transactional(readOnly = true)
+  public List<Cell> cells(long sessionId) {
+    return jdbc.query(
+        "select a.id, a.pupil_id, a.item_id, a.written, a.state, a.version, a.corrected,"
+            + " m.result, m.shown, o.result as own"
+            + " from block b join item i on i.block_id = b.id join attempt a on a.item_id = i.id"
+            + " left join mark m on m.attempt_id = a.id"
+            + NEWEST_OVERRIDE
+            + " where b.session_id = ? order by a.id",
+        (row, n) -> cell(row),
+        sessionId);
+  }
+
+  private Cell cell(ResultSet row) throws SQLException {
+    Shown shown = shown(row.getString("shown"));
+    Optional<Result> own = Optional.ofNullable(row.getString("own")).map(Result::valueOf);
+    Optional<Result> derived = Optional.ofNullable(row.getString("result")).map(Result::valueOf);
+    return new Cell(
+        row.getLong("id"),
+        row.getLong("pupil_id"),
+        row.getLong("item_id"),
+        row.getString("written"),
+        AnswerState.valueOf(row.getString("state")),
+        row.getLong("version") + 1,
+        row.getString("corrected"),
+        own.or(() -> derived).orElse(null),
+        shown.mark(),
+        shown.sentence(),
+        own.orElse(null));
+  }
+
+  private Shown shown(@Nullable String text) {
+    try {
+      return text == null ? Shown.NOTHING : json.readValue(text, Shown.class);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("a stored mark is no JSON", e);
+    }
+  }
+
+  /** How many attempts are written for these items. */
+  @Transactional(readOnly = true)
+  public int written(long sessionId, long pupilId) {
+    Integer count =
+        jdbc.queryForObject(
+            "select count(*) from block b join item i on i.block_id = b.id"
+                + " join attempt a on a.item_id = i.id"
+                + " where b.session_id = ? and a.pupil_id = ? and a.state <> 'EMPTY'",
+            Integer.class,
+            sessionId,
+            pupilId);
+    return count == null ? 0 : count;
+  }
+
+  /** Hands over every attempt of a class, oldest first, a child at a time kept in memory. */
+  @Transactional(readOnly = true)
+  public void export(long classId, Consumer<Exported> to) {
+    List<Long> days =
+        jdbc.queryForList(
+            "select distinct extract(year from written_on) as y from attempt where class_id = ?"
+                + " order by y",
+            Long.class,
+            classId);
+    for (Long year : days) {
+      LocalDate first = LocalDate.of(year.intValue(), 1, 1);
+      exportYear(classId, first, first.plusYears(1), to);
+    }
+  }
+
+  private void exportYear(long classId, LocalDate from, LocalDate to, Consumer<Exported> out) {
+    Map<Long, StringBuilder> rules = new HashMap<>();
+    String ofClass =
+        " join attempt a on a.id = r.attempt_id where a.class_id = ?"
+            + " and a.written_on >= ? and a.written_on < ? order by r.attempt_id";
+    jdbc.query(
+        "select r.attempt_id, r.rule, r.outcome from mark_rule r" + ofClass + ", r.word, r.place",
+        row -> {
+          append(rules, row);
+        },
+        classId,
+        from,
+        to);
+    jdbc.query(
+        "select r.attempt_id, r.rule, r.outcome from mark_convention r" + ofClass + ", r.rule",
+        row -> {
+          append(rules, row);
+        },
+        classId,
+        from,
+        to);
+    jdbc.query(
+        "select a.id, p.name, a.written_on, a.target, a.written, m.result, o.result as own"
+            + " from attempt a join pupil p on p.id = a.pupil_id"
+            + " left join mark m on m.attempt_id = a.id"
+            + NEWEST_OVERRIDE
+            + " where a.class_id = ? and a.written_on >= ? and a.written_on < ?"
+            + " and a.state <> 'EMPTY' order by a.written_on, a.id",
+        row -> {
+          String own = row.getString("own");
+          String derived = row.getString("result");
+          out.accept(
+              new Exported(
+                  row.getString("name"),
+                  row.getObject("written_on", LocalDate.class),
+                  row.getString("target"),
+                  row.getString("written"),
+                  own != null ? own : derived != null ? derived : "",
+                  rules.getOrDefault(row.getLong("id"), new StringBuilder()).toString()));
+        },
+        classId,
+        from,
+        to);
+  }
+
+  private static void append(Map<Long, StringBuilder> rules, ResultSet row) throws SQLException {
+    StringBuilder text = rules.computeIfAbsent(row.getLong(1), id -> new StringBuilder());
+    text.append(text.isEmpty() ? "" : " ").append(row.getString(2)).append('=');
+    text.append(row.getString(3));
+  }
+}

@@ -1,0 +1,139 @@
+package dettato.app.marking;
+
+import dettato.app.problem.Problem;
+import dettato.app.school.SchoolClass;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what is typed: one write of a child after the other, marked in the same transaction. */
+@Service
+public class AttemptWriter {
+  private final AttemptRows attempts;
+  private final MarkStore marks;
+  private final ChildLock lock;
+  private final JdbcTemplate jdbc;
+
+  AttemptWriter(AttemptRows attempts, MarkStore marks, ChildLock lock, JdbcTemplate jdbc) {
+    this.attempts = attempts;
+    this.marks = marks;
+    this.lock = lock;
+    this.jdbc = jdbc;
+  }
+
+  /**
+   * Keeps an answer to an item, in place of what was there.
+   *
+   * @param version of what the writer saw there, 0 for nothing; null when it does not matter
+   * @throws Problem 409 when something else stands there by now, with what does; the same text
+   *     twice is no quarrel
+   */
+  @Transactional
+  public Cell save(Entry entry, SchoolClass of, @Nullable Long version) {
+    long item = java.util.Objects.requireNonNull(entry.itemId(), "an answer to an item");
+    lock.hold(List.of(entry.pupilId()));
+    Optional<AttemptRow> known = attempts.findByPupilIdAndItemId(entry.pupilId(), item);
+    if (known.isEmpty() && entry.kept() == AnswerState.EMPTY) {
+      return Cell.empty(entry.pupilId(), item);
+    }
+    if (known.filter(row -> row.says(entry)).isPresent()) {
+      return marks.explain(known.get());
+    }
+    long now = known.map(row -> row.version() + 1).orElse(0L);
+    if (version != null && version != now) {
+      throw Problem.changed(
+          "Somebody else wrote here meanwhile.",
+          known.map(marks::explain).orElseGet(() -> Cell.empty(entry.pupilId(), item)));
+    }
+    AttemptRow row = known.orElseGet(() -> new AttemptRow(of.id(), entry));
+    row.rewrite(entry);
+    return marks.keep(attempts.saveAndFlush(row));
+  }
+
+  /** Keeps attempts from elsewhere; what is there already stays. Returns how many were new. */
+  @Transactional
+  public int add(List<Entry> entries, SchoolClass of) {
+    if (entries.isEmpty()) {
+      return 0;
+    }
+    lock.hold(entries.stream().map(Entry::pupilId).toList());
+    Set<List<Object>> known = known(entries);
+    List<AttemptRow> fresh = new ArrayList<>();
+    for (Entry e : entries) {
+      if (known.add(List.of(e.pupilId(), e.date(), e.target(), e.written()))) {
+        fresh.add(new AttemptRow(of.id(), e));
+      }
+    }
+    marks.keepFirst(attempts.saveAllAndFlush(fresh));
+    return fresh.size();
+  }
+
+  /** What these children wrote in those days. */
+  private Set<List<Object>> known(List<Entry> entries) {
+    LocalDate first = entries.stream().map(Entry::date).min(LocalDate::compareTo).orElseThrow();
+    LocalDate last = entries.stream().map(Entry::date).max(LocalDate::compareTo).orElseThrow();
+    Set<List<Object>> known = new HashSet<>();
+    entries.stream()
+        .map(Entry::pupilId)
+        .distinct()
+        .forEach(
+            pupil ->
+                jdbc.query(
+                    "select written_on, target, written from attempt"
+                        + " where pupil_id = ? and written_on between ? and ?",
+                    row -> {
+                      known.add(
+                          List.of(
+                              pupil,
+                              row.getObject(1, LocalDate.class),
+                              row.getString(2),
+                              row.getString(3)));
+                    },
+                    pupil,
+                    first,
+                    last));
+    return known;
+  }
+
+  /**
+   * Lets go of items that leave a plan.
+   *
+   * @throws Problem 409 when something is written for one of them
+   */
+  @Transactional
+  public void letGo(Collection<Long> items) {
+    if (items.isEmpty()) {
+      return;
+    }
+    List<AttemptRow> rows = attempts.findByItemIdIn(items);
+    if (rows.stream().anyMatch(row -> row.state() != AnswerState.EMPTY)) {
+      throw Problem.conflict(
+          "Attempts at these words are kept already. Leave them on the sheet, or plan another"
+              + " session.");
+    }
+    rows.forEach(AttemptRow::leaveItem);
+    attempts.flush();
+  }
+
+  /** Says on which day the answers to these items were written, when a session moves. */
+  @Transactional
+  public void writtenOn(Collection<Long> items, LocalDate day) {
+    List<AttemptRow> rows = items.isEmpty() ? List.of() : attempts.findByItemIdIn(items);
+    lock.hold(rows.stream().map(AttemptRow::pupilId).toList());
+    for (AttemptRow row : rows) {
+      jdbc.update("update attempt set written_on = ? where id = ?", day, row.id());
+      for (String table : List.of("mark_word", "mark_unit", "mark_rule", "mark_convention")) {
+        jdbc.update(
+            "update " + table + " set on_day = ? where attempt_id = ?", day.toEpochDay(), row.id());
+      }
+    }
+  }
+}

@@ -1,8 +1,0 @@
-package dettato.app.marking;
-
-import java.util.List;
-import org.springframework.data.repository.ListCrudRepository;
-
-interface MarkRows extends ListCrudRepository<MarkRow, Long> {
-  List<MarkRow> findByVersionNot(String version);
-}

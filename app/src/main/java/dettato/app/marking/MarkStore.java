@@ -1,0 +1,173 @@
+package dettato.app.marking;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import dettato.app.language.Language;
+import dettato.app.language.Languages;
+import dettato.app.school.Classes;
+import dettato.mark.AttemptMarker;
+import dettato.mark.Result;
+import dettato.session.BlockBook;
+import dettato.session.Judged;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/**
+ * Makes marks and stores what they say; nothing else in the application calls the marker on what
+ * children wrote. Every mark names the version of core that made it.
+ */
+@Component
+class MarkStore {
+  /** Changes with the core's judgement, or with what is stored of it. */
+  static final String VERSION = AttemptMarker.VERSION + ".1";
+
+  private static final String STALE = "stale";
+
+  private final MarkTables tables;
+  private final OverrideRows overrides;
+  private final Languages languages;
+  private final Classes classes;
+  private final BlockBook book;
+  private final ObjectMapper json;
+  private final JdbcTemplate jdbc;
+
+  MarkStore(
+      MarkTables tables,
+      OverrideRows overrides,
+      Languages languages,
+      Classes classes,
+      BlockBook book,
+      ObjectMapper json,
+      JdbcTemplate jdbc) {
+    this.tables = tables;
+    this.overrides = overrides;
+    this.languages = languages;
+    this.classes = classes;
+    this.book = book;
+    this.json = json;
+    this.jdbc = jdbc;
+  }
+
+  /** Marks one attempt, stores it, and shows it with its explanation. */
+  Cell keep(AttemptRow row) {
+    Language language = languages.of(classes.accentOf(row.classId()));
+    Optional<Result> own = own(row);
+    tables.clear(List.of(row.id()));
+    if (!isMarked(row)) {
+      return Cell.of(row, Optional.empty(), Shown.NOTHING, own);
+    }
+    Judged judged = judge(row, language);
+    tables.store(List.of(toStore(row, judged, own.orElse(null), language)), VERSION);
+    return explained(row, judged, own, language);
+  }
+
+  /** Marks many attempts anew and stores what they say in place of what was stored. */
+  void keepAnew(List<AttemptRow> rows) {
+    Map<Long, Result> own = own(rows);
+    tables.clear(rows.stream().map(AttemptRow::id).toList());
+    store(rows, own);
+  }
+
+  /**
+   * Marks attempts that are new, so that nothing is stored of them yet, and nobody has judged them.
+   */
+  void keepFirst(List<AttemptRow> rows) {
+    store(rows, Map.of());
+  }
+
+  private void store(List<AttemptRow> rows, Map<Long, Result> own) {
+    Map<Long, Language> spoken = new HashMap<>();
+    List<MarkTables.ToStore> stored = new ArrayList<>();
+    for (AttemptRow row : rows) {
+      if (isMarked(row)) {
+        Language language =
+            spoken.computeIfAbsent(row.classId(), id -> languages.of(classes.accentOf(id)));
+        stored.add(toStore(row, judge(row, language), own.get(row.id()), language));
+      }
+    }
+    tables.store(stored, VERSION);
+  }
+
+  /** One attempt with its explanation, made for whoever opens it. */
+  Cell explain(AttemptRow row) {
+    Language language = languages.of(classes.accentOf(row.classId()));
+    Optional<Result> own = own(row);
+    return isMarked(row)
+        ? explained(row, judge(row, language), own, language)
+        : Cell.of(row, Optional.empty(), Shown.NOTHING, own);
+  }
+
+  /** Has the attempts of a class marked anew, when there is time. */
+  void staleOfClass(long classId) {
+    jdbc.update(
+        "update mark set version = ? where attempt_id in (select id from attempt where class_id = ?)",
+        STALE,
+        classId);
+  }
+
+  /** Has the attempts at these words marked anew, alone or in a sentence, when there is time. */
+  void staleOfWords(Collection<String> targets) {
+    jdbc.batchUpdate(
+        "update mark set version = ? where attempt_id in"
+            + " (select attempt_id from mark_word where target = ?)",
+        targets.stream().map(t -> new Object[] {STALE, t}).toList());
+  }
+
+  private Judged judge(AttemptRow row, Language language) {
+    return book.of(row.kind()).judge(row.target(), row.written(), language.markers());
+  }
+
+  private static Cell explained(
+      AttemptRow row, Judged judged, Optional<Result> own, Language language) {
+    return Cell.of(
+        row, Optional.of(judged.result()), Shown.explained(judged, row.target(), language), own);
+  }
+
+  private MarkTables.ToStore toStore(
+      AttemptRow row, Judged judged, @Nullable Result own, Language language) {
+    try {
+      String shown = json.writeValueAsString(Shown.plain(judged, row.target(), language));
+      return new MarkTables.ToStore(row, judged, own, shown);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("a mark could not be written as JSON", e);
+    }
+  }
+
+  private static boolean isMarked(AttemptRow row) {
+    return row.state() == AnswerState.WRITTEN || row.state() == AnswerState.BLANK;
+  }
+
+  private Optional<Result> own(AttemptRow row) {
+    return overrides
+        .findFirstByAttemptIdOrderByIdDesc(row.id())
+        .filter(o -> o.stands(row.written()))
+        .map(OverrideRow::result);
+  }
+
+  private Map<Long, Result> own(List<AttemptRow> rows) {
+    Map<Long, Result> own = new HashMap<>();
+    Map<Long, OverrideRow> newest = new HashMap<>();
+    for (int from = 0; from < rows.size(); from += 1_000) {
+      overrides
+          .newest(
+              rows.subList(from, Math.min(rows.size(), from + 1_000)).stream()
+                  .map(AttemptRow::id)
+                  .toList())
+          .forEach(o -> newest.put(o.attemptId(), o));
+    }
+    for (AttemptRow row : rows) {
+      OverrideRow one = newest.get(row.id());
+      if (one != null && one.stands(row.written())) {
+        own.put(row.id(), one.result());
+      }
+    }
+    return own;
+  }
+}

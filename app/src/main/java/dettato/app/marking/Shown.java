@@ -1,0 +1,32 @@
+package dettato.app.marking;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.app.language.Language;
+import dettato.mark.Mark;
+import dettato.session.Judged;
+import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A judgement as the pages draw it: of a word, or of several. Stored beside the outcomes, so that a
+ * page of papers is read without marking.
+ */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+record Shown(@Nullable MarkView mark, @Nullable SentenceView sentence) {
+  static final Shown NOTHING = new Shown(null, null);
+
+  static Shown plain(Judged judged, String target, Language language) {
+    return of(judged, target, (m, t) -> MarkView.plain(m, t, language.accent()));
+  }
+
+  static Shown explained(Judged judged, String target, Language language) {
+    return of(judged, target, (m, t) -> MarkView.explained(m, t, language));
+  }
+
+  private static Shown of(Judged judged, String target, BiFunction<Mark, String, MarkView> view) {
+    boolean oneWord = judged.conventions().isEmpty() && judged.words().size() == 1;
+    return oneWord && judged.words().get(0).mark().isPresent()
+        ? new Shown(view.apply(judged.words().get(0).mark().get(), target), null)
+        : new Shown(null, SentenceView.of(judged, view));
+  }
+}

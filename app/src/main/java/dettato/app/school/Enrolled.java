@@ -1,0 +1,28 @@
+package dettato.app.school;
+
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A child who is or was in a class.
+ *
+ * @param from first day, null where it is not known
+ * @param to first day the child is no more in it, null while it is
+ */
+public record Enrolled(
+    @JsonIgnore Long classId,
+    Long id,
+    String name,
+    @Nullable LocalDate from,
+    @Nullable LocalDate to) {
+
+  /** Whether the child is in the class on a day. */
+  public boolean isThereOn(LocalDate day) {
+    return (from == null || !from.isAfter(day)) && (to == null || to.isAfter(day));
+  }
+
+  public Pupil pupil() {
+    return new Pupil(id, name);
+  }
+}

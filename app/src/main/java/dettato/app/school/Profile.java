@@ -1,0 +1,20 @@
+package dettato.app.school;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+
+/**
+ * How a class works.
+ *
+ * @param version of this profile; a write that names an older one is refused
+ * @param step how far the teaching sequence has come, 0 for not begun
+ * @param differentWords on how many words a failure must show to be a pattern
+ * @param minutes how long a session may take
+ */
+public record Profile(
+    @Min(0) long version,
+    @NotBlank String accent,
+    @Min(0) int step,
+    @Min(2) @Max(9) int differentWords,
+    @Min(5) @Max(90) int minutes) {}

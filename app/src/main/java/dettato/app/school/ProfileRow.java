@@ -1,0 +1,62 @@
+package dettato.app.school;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Persistable;
+
+/** How a class works: its accent, what is taught, what counts as a pattern, how long it takes. */
+@Entity
+@Table(name = "class_profile")
+class ProfileRow implements Persistable<Long> {
+  @Id private Long classId;
+
+  /** Null until it is stored, so that a new one is inserted without asking first. */
+  @Version private @Nullable Long version;
+
+  @Column(nullable = false)
+  private String accent;
+
+  @Column(nullable = false)
+  private int step;
+
+  @Column(nullable = false)
+  private int differentWords;
+
+  @Column(nullable = false)
+  private int minutes;
+
+  protected ProfileRow() {}
+
+  ProfileRow(Long classId, String accent, int step, int differentWords, int minutes) {
+    this.classId = classId;
+    this.accent = accent;
+    this.step = step;
+    this.differentWords = differentWords;
+    this.minutes = minutes;
+  }
+
+  @Override
+  public Long getId() {
+    return classId;
+  }
+
+  @Override
+  public boolean isNew() {
+    return version == null;
+  }
+
+  Profile profile() {
+    return new Profile(version == null ? 0 : version, accent, step, differentWords, minutes);
+  }
+
+  void become(Profile profile) {
+    this.accent = profile.accent();
+    this.step = profile.step();
+    this.differentWords = profile.differentWords();
+    this.minutes = profile.minutes();
+  }
+}

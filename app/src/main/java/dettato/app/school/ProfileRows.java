@@ -1,0 +1,5 @@
+package dettato.app.school;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ProfileRows extends JpaRepository<ProfileRow, Long> {}

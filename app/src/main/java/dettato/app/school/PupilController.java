@@ -1,0 +1,75 @@
+package dettato.app.school;
+
+import dettato.app.account.Teacher;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The children of a class. */
+@RestController
+class PupilController {
+  private final Classes classes;
+  private final Roll roll;
+
+  PupilController(Classes classes, Roll roll) {
+    this.classes = classes;
+    this.roll = roll;
+  }
+
+  record NewPupils(@NotEmpty @Size(max = 60) List<@NotNull String> names) {}
+
+  record NewName(@NotNull @Size(max = 80) String name) {}
+
+  /** Everyone who is or was in the class. */
+  @GetMapping("/api/classes/{id}/pupils")
+  List<Enrolled> all(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return classes.everyone(id, teacher);
+  }
+
+  @PostMapping("/api/classes/{id}/pupils")
+  @ResponseStatus(HttpStatus.CREATED)
+  List<Enrolled> add(
+      @PathVariable long id,
+      @RequestBody @Valid NewPupils made,
+      @AuthenticationPrincipal Teacher teacher) {
+    roll.add(classes.find(id, teacher).id(), made.names(), true);
+    return classes.everyone(id, teacher);
+  }
+
+  @PutMapping("/api/classes/{id}/pupils/{pupilId}")
+  List<Enrolled> rename(
+      @PathVariable long id,
+      @PathVariable long pupilId,
+      @RequestBody @Valid NewName made,
+      @AuthenticationPrincipal Teacher teacher) {
+    roll.rename(classes.find(id, teacher).id(), pupilId, made.name());
+    return classes.everyone(id, teacher);
+  }
+
+  /** The child leaves today; papers and evidence stay. */
+  @DeleteMapping("/api/classes/{id}/pupils/{pupilId}")
+  List<Enrolled> leave(
+      @PathVariable long id, @PathVariable long pupilId, @AuthenticationPrincipal Teacher teacher) {
+    roll.leave(classes.find(id, teacher).id(), pupilId);
+    return classes.everyone(id, teacher);
+  }
+
+  @PostMapping("/api/classes/{id}/pupils/{pupilId}/return")
+  List<Enrolled> comeBack(
+      @PathVariable long id, @PathVariable long pupilId, @AuthenticationPrincipal Teacher teacher) {
+    roll.comeBack(classes.find(id, teacher).id(), pupilId);
+    return classes.everyone(id, teacher);
+  }
+}

@@ -1,0 +1,59 @@
+package dettato.app.session;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.app.problem.Problem;
+import dettato.session.Focus;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What a session or an item is about, as the API says it: a rule, a sound, or irregular words. */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record FocusView(
+    @Nullable String rule,
+    @Nullable String sound,
+    @Nullable List<String> graphemes,
+    @Nullable Boolean irregular) {
+
+  public static FocusView rule(String id) {
+    return new FocusView(id, null, null, null);
+  }
+
+  static FocusView of(Focus focus) {
+    return focus.read(
+        new Focus.Cases<>() {
+          @Override
+          public FocusView rule(String id) {
+            return FocusView.rule(id);
+          }
+
+          @Override
+          public FocusView rivals(String sound, List<String> graphemes) {
+            return new FocusView(null, sound, graphemes, null);
+          }
+
+          @Override
+          public FocusView irregular() {
+            return new FocusView(null, null, null, true);
+          }
+        });
+  }
+
+  /**
+   * The same in core's terms.
+   *
+   * @throws Problem 400 when it says nothing
+   */
+  Focus focus() {
+    if (rule != null) {
+      return new Focus.Rule(rule);
+    }
+    if (sound != null) {
+      return new Focus.Rivals(sound, graphemes == null ? List.of() : graphemes);
+    }
+    if (Boolean.TRUE.equals(irregular)) {
+      return new Focus.Irregular();
+    }
+    throw Problem.badRequest(
+        "A focus is {\"rule\"}, {\"sound\",\"graphemes\"} or {\"irregular\":true}.");
+  }
+}

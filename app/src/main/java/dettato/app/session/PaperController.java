@@ -1,0 +1,69 @@
+package dettato.app.session;
+
+import dettato.app.account.Teacher;
+import dettato.app.marking.AnswerState;
+import dettato.app.marking.Cell;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The papers of a session. */
+@RestController
+class PaperController {
+  private final SessionReader reader;
+  private final Papers papers;
+
+  PaperController(SessionReader reader, Papers papers) {
+    this.reader = reader;
+    this.papers = papers;
+  }
+
+  /**
+   * @param version of what was seen in the cell, 0 for nothing; left out when it does not matter
+   */
+  record TypedCell(
+      @NotNull @Size(max = 400) String written,
+      @NotNull AnswerState state,
+      @Nullable @Size(max = 400) String corrected,
+      @Nullable Long version) {}
+
+  record NextPaperState(@NotNull PaperRow.State state) {}
+
+  @GetMapping("/api/sessions/{id}/papers")
+  List<SessionReader.Paper> all(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return reader.papers(id, teacher);
+  }
+
+  @PutMapping("/api/sessions/{id}/papers/{pupilId}/items/{itemId}")
+  Cell type(
+      @PathVariable long id,
+      @PathVariable long pupilId,
+      @PathVariable long itemId,
+      @RequestBody @Valid TypedCell typed,
+      @AuthenticationPrincipal Teacher teacher) {
+    return papers.type(
+        new Papers.Place(id, pupilId, itemId),
+        new Papers.Typed(typed.written(), typed.state(), typed.corrected(), typed.version()),
+        teacher);
+  }
+
+  @PutMapping("/api/sessions/{id}/papers/{pupilId}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void become(
+      @PathVariable long id,
+      @PathVariable long pupilId,
+      @RequestBody @Valid NextPaperState next,
+      @AuthenticationPrincipal Teacher teacher) {
+    papers.become(id, pupilId, next.state(), teacher);
+  }
+}

@@ -1,0 +1,114 @@
+package dettato.app.session;
+
+import dettato.app.account.Teacher;
+import dettato.app.marking.AnswerState;
+import dettato.app.marking.AttemptReader;
+import dettato.app.marking.AttemptWriter;
+import dettato.app.marking.Cell;
+import dettato.app.marking.Entry;
+import dettato.app.problem.Problem;
+import dettato.app.school.Classes;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Papers as they are typed: what stands in each cell, and who was away. */
+@Service
+public class Papers {
+  private final SessionAccess access;
+  private final PlannedBlocks planned;
+  private final PaperRows papers;
+  private final AttemptWriter writer;
+  private final AttemptReader reader;
+  private final Classes classes;
+
+  Papers(
+      SessionAccess access,
+      PlannedBlocks planned,
+      PaperRows papers,
+      AttemptWriter writer,
+      AttemptReader reader,
+      Classes classes) {
+    this.access = access;
+    this.planned = planned;
+    this.papers = papers;
+    this.writer = writer;
+    this.reader = reader;
+    this.classes = classes;
+  }
+
+  /**
+   * What is typed in a cell.
+   *
+   * @param corrected what the child wrote on checking; null leaves what is there
+   * @param version of what was seen there, 0 for nothing; null when it does not matter
+   */
+  public record Typed(
+      String written, AnswerState state, @Nullable String corrected, @Nullable Long version) {}
+
+  /** Where a cell is. */
+  public record Place(long sessionId, long pupilId, long itemId) {}
+
+  /** Keeps what is typed in a cell; a paper that is typed is there. */
+  @Transactional
+  public Cell type(Place place, Typed typed, Teacher teacher) {
+    SessionAccess.Open open = access.find(place.sessionId, teacher);
+    mustBeOurs(place.pupilId, open, teacher);
+    PlannedBlocks.Planned block =
+        planned.of(place.sessionId).stream()
+            .filter(p -> p.items().stream().anyMatch(i -> i.id() == place.itemId))
+            .findFirst()
+            .orElseThrow(() -> Problem.notFound("This session has no item " + place.itemId + "."));
+    ItemRow item =
+        block.items().stream().filter(i -> i.id() == place.itemId).findFirst().orElseThrow();
+    Entry entry =
+        new Entry(
+            place.pupilId,
+            place.itemId,
+            block.block().kind(),
+            open.row().givenOn(),
+            item.text(),
+            typed.state == AnswerState.BLANK ? "" : typed.written.strip(),
+            typed.state,
+            typed.corrected == null ? null : typed.corrected.strip());
+    Cell cell = writer.save(entry, open.of(), typed.version);
+    if (cell.state() != AnswerState.EMPTY) {
+      papers
+          .findBySessionIdAndPupilId(place.sessionId, place.pupilId)
+          .ifPresent(p -> p.become(PaperRow.State.HERE));
+    }
+    return cell;
+  }
+
+  /**
+   * Says whether a child was there.
+   *
+   * @throws Problem 409 when the child is said to be away and has something on the paper
+   */
+  @Transactional
+  void become(long sessionId, long pupilId, PaperRow.State state, Teacher teacher) {
+    SessionAccess.Open open = access.find(sessionId, teacher);
+    mustBeOurs(pupilId, open, teacher);
+    int written = state == PaperRow.State.AWAY ? reader.written(sessionId, pupilId) : 0;
+    if (written > 0) {
+      throw Problem.conflict(
+          "%d answers stand on this paper, so the child was there. Empty them first, or mark the"
+                  .formatted(written)
+              + " rest blank.");
+    }
+    PaperRow row =
+        papers
+            .findBySessionIdAndPupilId(sessionId, pupilId)
+            .orElseGet(() -> new PaperRow(sessionId, pupilId, state));
+    row.become(state);
+    papers.save(row);
+  }
+
+  private void mustBeOurs(long pupilId, SessionAccess.Open open, Teacher teacher) {
+    boolean here = open.of().pupils().stream().anyMatch(p -> p.id() == pupilId);
+    if (!here
+        && classes.everyone(open.of().id(), teacher).stream().noneMatch(e -> e.id() == pupilId)) {
+      throw Problem.notFound("There is no child " + pupilId + " in this class.");
+    }
+  }
+}

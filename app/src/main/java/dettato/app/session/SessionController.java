@@ -1,0 +1,150 @@
+package dettato.app.session;
+
+import dettato.app.account.Teacher;
+import dettato.app.problem.Problem;
+import dettato.app.school.Classes;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Sessions of a class. A change says in If-Match which version it was made on. */
+@RestController
+class SessionController {
+  private static final LocalDate EVER = LocalDate.of(1900, 1, 1);
+  private static final LocalDate EVER_AFTER = LocalDate.of(9999, 12, 31);
+
+  private final SessionPlanner planner;
+  private final SessionReader reader;
+  private final SessionLifecycle lifecycle;
+  private final Classes classes;
+
+  SessionController(
+      SessionPlanner planner, SessionReader reader, SessionLifecycle lifecycle, Classes classes) {
+    this.planner = planner;
+    this.reader = reader;
+    this.lifecycle = lifecycle;
+    this.classes = classes;
+  }
+
+  /**
+   * @param seed the same seed gives the same items; null for any
+   */
+  record NewSession(
+      @NotNull LocalDate date,
+      @NotEmpty @Size(max = 6) List<@Valid @NotNull FocusView> focus,
+      @Nullable Long seed) {}
+
+  record SentWords(
+      @NotNull LocalDate date, @NotNull @Size(min = 1, max = 40) List<@NotNull String> words) {}
+
+  record NextState(@NotNull SessionState state) {}
+
+  @GetMapping("/api/classes/{id}/sessions")
+  List<SessionReader.SessionSummary> between(
+      @PathVariable long id,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+          Optional<LocalDate> from,
+      @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+          Optional<LocalDate> to,
+      @AuthenticationPrincipal Teacher teacher) {
+    return reader.between(classes.find(id, teacher), from.orElse(EVER), to.orElse(EVER_AFTER));
+  }
+
+  @PostMapping("/api/classes/{id}/sessions")
+  ResponseEntity<SheetView.SessionView> fill(
+      @PathVariable long id,
+      @RequestBody @Valid NewSession made,
+      @AuthenticationPrincipal Teacher teacher) {
+    long seed = made.seed() == null ? System.nanoTime() : made.seed();
+    long session =
+        planner.fill(classes.find(id, teacher), made.date(), made.focus(), Set.of(), seed);
+    return tagged(HttpStatus.CREATED, reader.find(session, teacher));
+  }
+
+  /** Adds words to the session planned on a day; plans one when there is none. */
+  @PostMapping("/api/classes/{id}/sessions/words")
+  ResponseEntity<SheetView.SessionView> send(
+      @PathVariable long id,
+      @RequestBody @Valid SentWords sent,
+      @AuthenticationPrincipal Teacher teacher) {
+    long session = planner.send(classes.find(id, teacher), sent.date(), sent.words());
+    return tagged(HttpStatus.OK, reader.find(session, teacher));
+  }
+
+  @GetMapping("/api/sessions/{id}")
+  ResponseEntity<SheetView.SessionView> one(
+      @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return tagged(HttpStatus.OK, reader.find(id, teacher));
+  }
+
+  @PutMapping("/api/sessions/{id}")
+  ResponseEntity<SheetView.SessionView> rewrite(
+      @PathVariable long id,
+      @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String version,
+      @RequestBody @Valid Plan plan,
+      @AuthenticationPrincipal Teacher teacher) {
+    return tagged(HttpStatus.OK, planner.rewrite(id, seen(version), plan, teacher));
+  }
+
+  @PutMapping("/api/sessions/{id}/state")
+  ResponseEntity<SheetView.SessionView> become(
+      @PathVariable long id,
+      @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String version,
+      @RequestBody @Valid NextState next,
+      @AuthenticationPrincipal Teacher teacher) {
+    return tagged(HttpStatus.OK, lifecycle.become(id, seen(version), next.state(), teacher));
+  }
+
+  @DeleteMapping("/api/sessions/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(
+      @PathVariable long id,
+      @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String version,
+      @AuthenticationPrincipal Teacher teacher) {
+    lifecycle.remove(id, seen(version), teacher);
+  }
+
+  /** Undoes the taking away. */
+  @PostMapping("/api/sessions/{id}/restore")
+  ResponseEntity<SheetView.SessionView> restore(
+      @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return tagged(HttpStatus.OK, lifecycle.restore(id, teacher));
+  }
+
+  private static ResponseEntity<SheetView.SessionView> tagged(
+      HttpStatus status, SheetView.SessionView session) {
+    return ResponseEntity.status(status).eTag("\"" + session.version() + "\"").body(session);
+  }
+
+  private static long seen(@Nullable String header) {
+    if (header == null) {
+      throw Problem.versionWanted();
+    }
+    try {
+      return Long.parseLong(header.replaceAll("^W/|\"", ""));
+    } catch (NumberFormatException e) {
+      throw Problem.versionWanted();
+    }
+  }
+}

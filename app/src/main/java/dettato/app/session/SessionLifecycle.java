@@ -1,0 +1,87 @@
+package dettato.app.session;
+
+import dettato.app.account.Teacher;
+import dettato.app.marking.AttemptWriter;
+import dettato.app.problem.Problem;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Moves sessions on: given, answered, taken away and put back. */
+@Service
+public class SessionLifecycle {
+  private final SessionAccess access;
+  private final PlannedBlocks planned;
+  private final SheetView sheet;
+  private final AttemptWriter attempts;
+  private final JdbcTemplate jdbc;
+  private final Clock clock;
+
+  SessionLifecycle(
+      SessionAccess access,
+      PlannedBlocks planned,
+      SheetView sheet,
+      AttemptWriter attempts,
+      JdbcTemplate jdbc,
+      Clock clock) {
+    this.access = access;
+    this.planned = planned;
+    this.sheet = sheet;
+    this.attempts = attempts;
+    this.jdbc = jdbc;
+    this.clock = clock;
+  }
+
+  /** Moves a session on; one given before its planned day was given today. */
+  @Transactional
+  public SheetView.SessionView become(long id, long version, SessionState state, Teacher teacher) {
+    SessionAccess.Open open = access.change(id, version, teacher);
+    SessionRow row = open.row();
+    row.become(state);
+    LocalDate today = LocalDate.now(clock);
+    if (state != SessionState.PLANNED && row.givenOn().isAfter(today)) {
+      row.giveOn(today);
+      List<Long> items =
+          planned.of(id).stream().flatMap(p -> p.items().stream()).map(ItemRow::id).toList();
+      attempts.writtenOn(items, today);
+    }
+    access.write();
+    return sheet.of(row, planned.of(id), open.of());
+  }
+
+  /**
+   * Takes a session away; it can be put back.
+   *
+   * @throws Problem 409 when papers of it are kept
+   */
+  @Transactional
+  void remove(long id, long version, Teacher teacher) {
+    SessionAccess.Open open = access.change(id, version, teacher);
+    Integer written =
+        jdbc.queryForObject(
+            "select count(distinct a.pupil_id) from block b join item i on i.block_id = b.id"
+                + " join attempt a on a.item_id = i.id"
+                + " where b.session_id = ? and a.state <> 'EMPTY'",
+            Integer.class,
+            id);
+    if (written != null && written > 0) {
+      throw Problem.conflict(
+          "%d papers of this session are kept, so it stays. Empty them first to take it away."
+              .formatted(written));
+    }
+    open.row().remove(clock.instant());
+  }
+
+  /** Puts a session back where it was. */
+  @Transactional
+  SheetView.SessionView restore(long id, Teacher teacher) {
+    SessionAccess.Open open = access.evenRemoved(id, teacher);
+    access.hold(open.row());
+    open.row().restore();
+    access.write();
+    return sheet.of(open.row(), planned.of(id), open.of());
+  }
+}

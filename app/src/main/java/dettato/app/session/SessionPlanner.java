@@ -1,0 +1,265 @@
+package dettato.app.session;
+
+import dettato.app.account.Teacher;
+import dettato.app.language.Language;
+import dettato.app.language.Languages;
+import dettato.app.marking.AttemptWriter;
+import dettato.app.problem.Problem;
+import dettato.app.school.SchoolClass;
+import dettato.rule.Opportunity;
+import dettato.rule.RuleBook;
+import dettato.rule.SpellingRule;
+import dettato.session.BlockBook;
+import dettato.session.BlockKind;
+import dettato.session.Focus;
+import dettato.session.Item;
+import dettato.session.Material;
+import dettato.session.Request;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Plans sessions: fills new ones, and changes them to what a teacher wants, keeping their items.
+ */
+@Service
+public class SessionPlanner {
+  /** What a new session is filled with. */
+  private static final List<Quota> USUAL =
+      List.of(new Quota("words", 10), new Quota("sentence", 1));
+
+  /** How many items of a kind. */
+  private record Quota(String kind, int count) {}
+
+  private final SessionRows sessions;
+  private final BlockRows blocks;
+  private final ItemRows items;
+  private final PlannedBlocks planned;
+  private final SessionAccess access;
+  private final SheetView sheet;
+  private final FocusText focuses;
+  private final AttemptWriter attempts;
+  private final Languages languages;
+  private final BlockBook book;
+
+  SessionPlanner(
+      SessionRows sessions,
+      BlockRows blocks,
+      ItemRows items,
+      PlannedBlocks planned,
+      SessionAccess access,
+      SheetView sheet,
+      FocusText focuses,
+      AttemptWriter attempts,
+      Languages languages,
+      BlockBook book) {
+    this.sessions = sessions;
+    this.blocks = blocks;
+    this.items = items;
+    this.planned = planned;
+    this.access = access;
+    this.sheet = sheet;
+    this.focuses = focuses;
+    this.attempts = attempts;
+    this.languages = languages;
+    this.book = book;
+  }
+
+  /**
+   * Makes a session and fills its blocks.
+   *
+   * @param without texts not to be taken
+   * @param seed the same seed gives the same items
+   * @return its id
+   */
+  @Transactional
+  public long fill(
+      SchoolClass of, LocalDate date, List<FocusView> focus, Set<String> without, long seed) {
+    List<Focus> about = focus.stream().map(FocusView::focus).toList();
+    Material material = languages.of(of.accent()).material(of.step());
+    SessionRow row = make(of, date, about);
+    int place = 0;
+    for (Quota quota : USUAL) {
+      BlockRow block = blocks.save(new BlockRow(row.id(), quota.kind(), place++));
+      Request request = new Request(about, quota.count(), without, seed);
+      keep(block, book.of(quota.kind()).fill(request, material));
+    }
+    return row.id();
+  }
+
+  private SessionRow make(SchoolClass of, LocalDate date, List<Focus> about) {
+    return sessions.save(new SessionRow(of.id(), date, "", focuses.write(about)));
+  }
+
+  private void keep(BlockRow block, List<Item> chosen) {
+    List<ItemRow> rows = new ArrayList<>();
+    for (Item item : chosen) {
+      rows.add(
+          new ItemRow(
+              block.id(), rows.size(), item.text(), item.role(), focuses.write(item.focus())));
+    }
+    items.saveAll(rows);
+  }
+
+  /**
+   * Adds words to the session planned on a day, or makes one for them: it is about the rule that
+   * most of them test.
+   *
+   * @return its id
+   */
+  @Transactional
+  long send(SchoolClass of, LocalDate date, List<String> words) {
+    Language language = languages.of(of.accent());
+    BlockKind kind = book.of("words");
+    Material material = language.material(of.step());
+    List<String> clean = words.stream().map(w -> kind.own(w, material)).distinct().toList();
+    SessionRow row =
+        sessions.between(of.id(), date, date, Limit.of(20)).stream()
+            .filter(s -> s.state() == SessionState.PLANNED)
+            .findFirst()
+            .orElseGet(() -> make(of, date, List.of(tested(clean, language))));
+    access.hold(row);
+    BlockRow block =
+        blocks.findBySessionIdOrderByPlace(row.id()).stream()
+            .filter(b -> b.kind().equals(kind.id()))
+            .findFirst()
+            .orElseGet(() -> blocks.save(new BlockRow(row.id(), kind.id(), 0)));
+    List<ItemRow> there = items.findByBlockIdInOrderByPlace(List.of(block.id()));
+    Set<String> known = there.stream().map(ItemRow::text).collect(Collectors.toSet());
+    List<String> fresh = clean.stream().filter(w -> !known.contains(w)).toList();
+    mustFit(kind, there.size() + fresh.size());
+    for (int i = 0; i < fresh.size(); i++) {
+      items.save(new ItemRow(block.id(), there.size() + i, fresh.get(i), Item.Role.OWN, null));
+    }
+    return row.id();
+  }
+
+  private static Focus tested(List<String> words, Language language) {
+    Map<String, Long> counts =
+        words.stream()
+            .flatMap(
+                w ->
+                    RuleBook.opportunities(language.word(w)).stream()
+                        .map(Opportunity::rule)
+                        .distinct())
+            .collect(Collectors.groupingBy(r -> r, Collectors.counting()));
+    return new Focus.Rule(
+        RuleBook.RULES.stream()
+            .map(SpellingRule::id)
+            .max(Comparator.comparingLong(r -> counts.getOrDefault(r, 0L)))
+            .orElseThrow());
+  }
+
+  /**
+   * Makes a session what it should be. Items that stay keep their ids, and with them their answers.
+   *
+   * @param version that was seen
+   * @throws Problem 409 when it was changed since, or an item with answers would go
+   */
+  @Transactional
+  SheetView.SessionView rewrite(long id, long version, Plan plan, Teacher teacher) {
+    SessionAccess.Open open = access.change(id, version, teacher);
+    SessionRow row = open.row();
+    Material material = languages.of(open.of().accent()).material(open.of().step());
+    List<Focus> about = plan.focus().stream().map(FocusView::focus).toList();
+    boolean moved = !row.givenOn().equals(plan.date());
+    row.plan(plan.date(), ownTitle(plan, about), focuses.write(about));
+    List<PlannedBlocks.Planned> before = planned.of(id);
+    drop(before, plan);
+    List<BlockRow> kept = before.stream().map(PlannedBlocks.Planned::block).toList();
+    Map<Long, ItemRow> known =
+        before.stream()
+            .flatMap(p -> p.items().stream())
+            .collect(Collectors.toMap(ItemRow::id, Function.identity()));
+    for (int b = 0; b < plan.blocks().size(); b++) {
+      write(row, kept, known, plan.blocks().get(b), b, material);
+    }
+    access.write();
+    if (moved) {
+      attempts.writtenOn(known.keySet(), plan.date());
+    }
+    return sheet.of(row, planned.of(id), open.of());
+  }
+
+  private static String ownTitle(Plan plan, List<Focus> about) {
+    String usual = about.stream().map(Focus::title).collect(Collectors.joining(" · "));
+    return plan.title().strip().equals(usual) ? "" : plan.title().strip();
+  }
+
+  /** Items and blocks that are not wanted any more go first, if nothing is written for them. */
+  private void drop(List<PlannedBlocks.Planned> before, Plan plan) {
+    Set<Long> stays = new HashSet<>();
+    Set<Long> staying = new HashSet<>();
+    for (Plan.PlannedBlock block : plan.blocks()) {
+      staying.add(block.id() == null ? 0 : block.id());
+      block.items().forEach(i -> stays.add(i.id() == null ? 0 : i.id()));
+    }
+    List<ItemRow> gone =
+        before.stream()
+            .flatMap(p -> p.items().stream())
+            .filter(i -> !stays.contains(i.id()))
+            .toList();
+    attempts.letGo(gone.stream().map(ItemRow::id).toList());
+    items.deleteAllInBatch(gone);
+    blocks.deleteAllInBatch(
+        before.stream()
+            .filter(p -> !staying.contains(p.block().id()))
+            .filter(p -> p.items().stream().noneMatch(i -> stays.contains(i.id())))
+            .map(PlannedBlocks.Planned::block)
+            .toList());
+  }
+
+  private void write(
+      SessionRow row,
+      List<BlockRow> kept,
+      Map<Long, ItemRow> known,
+      Plan.PlannedBlock wanted,
+      int place,
+      Material material) {
+    BlockKind kind = book.of(wanted.kind());
+    mustFit(kind, wanted.items().size());
+    BlockRow block =
+        wanted.id() == null
+            ? blocks.save(new BlockRow(row.id(), kind.id(), place))
+            : kept.stream()
+                .filter(b -> b.id().equals(wanted.id()) && b.kind().equals(kind.id()))
+                .findFirst()
+                .orElseThrow(
+                    () -> Problem.badRequest("This session has no block " + wanted.id() + "."));
+    block.move(place);
+    Map<String, Integer> seen = new HashMap<>();
+    for (int i = 0; i < wanted.items().size(); i++) {
+      Plan.PlannedItem item = wanted.items().get(i);
+      ItemRow there = item.id() == null ? null : known.get(item.id());
+      if (item.id() != null && (there == null || !there.blockId().equals(block.id()))) {
+        throw Problem.badRequest("This block has no item " + item.id() + ".");
+      }
+      String text = there == null ? kind.own(item.text(), material) : there.text();
+      if (seen.put(text, i) != null) {
+        throw Problem.badRequest("'" + text + "' is on the sheet twice. Take one away.");
+      }
+      if (there == null) {
+        items.save(new ItemRow(block.id(), i, text, Item.Role.OWN, null));
+      } else {
+        there.move(i);
+      }
+    }
+  }
+
+  private static void mustFit(BlockKind kind, int count) {
+    if (count > kind.most()) {
+      throw Problem.badRequest(
+          "%s: at most %d in one block, not %d.".formatted(kind.title(), kind.most(), count));
+    }
+  }
+}

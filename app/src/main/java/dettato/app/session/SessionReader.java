@@ -1,0 +1,193 @@
+package dettato.app.session;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.app.account.Teacher;
+import dettato.app.marking.AttemptReader;
+import dettato.app.marking.Cell;
+import dettato.app.school.Classes;
+import dettato.app.school.Pupil;
+import dettato.app.school.SchoolClass;
+import dettato.session.BlockBook;
+import dettato.session.Focus;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads sessions and papers. Papers are counted in SQL; nothing is marked. */
+@Service
+public class SessionReader {
+  private static final int MOST = 200;
+
+  private final SessionRows sessions;
+  private final PaperRows papers;
+  private final PlannedBlocks planned;
+  private final SessionAccess access;
+  private final SheetView sheet;
+  private final FocusText focuses;
+  private final AttemptReader attempts;
+  private final Classes classes;
+  private final BlockBook book;
+  private final JdbcTemplate jdbc;
+
+  SessionReader(
+      SessionRows sessions,
+      PaperRows papers,
+      PlannedBlocks planned,
+      SessionAccess access,
+      SheetView sheet,
+      FocusText focuses,
+      AttemptReader attempts,
+      Classes classes,
+      BlockBook book,
+      JdbcTemplate jdbc) {
+    this.sessions = sessions;
+    this.papers = papers;
+    this.planned = planned;
+    this.access = access;
+    this.sheet = sheet;
+    this.focuses = focuses;
+    this.attempts = attempts;
+    this.classes = classes;
+    this.book = book;
+    this.jdbc = jdbc;
+  }
+
+  /** What a block of a session in a list holds. */
+  record BlockCount(String kind, String title, int items) {}
+
+  /**
+   * A session in a list.
+   *
+   * @param marked how many papers have every item entered, or are away
+   * @param papers how many there are to be
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record SessionSummary(
+      long id,
+      long version,
+      LocalDate date,
+      String title,
+      SessionState state,
+      List<FocusView> focus,
+      List<BlockCount> blocks,
+      int items,
+      int marked,
+      int papers) {}
+
+  /** A child's paper: whether the child was there, and what stands on it. */
+  record Paper(Pupil pupil, PaperRow.State state, List<Cell> cells) {}
+
+  /** The sessions of a class between two days, newest first, at most two hundred. */
+  @Transactional(readOnly = true)
+  List<SessionSummary> between(SchoolClass of, LocalDate from, LocalDate to) {
+    List<SessionRow> rows = sessions.between(of.id(), from, to, Limit.of(MOST));
+    Map<Long, List<PlannedBlocks.Planned>> blocks =
+        planned.of(rows.stream().map(SessionRow::id).toList());
+    Map<Long, Integer> marked = marked(of.id(), from, to);
+    return rows.stream()
+        .map(
+            row ->
+                summary(
+                    row,
+                    blocks.getOrDefault(row.id(), List.of()),
+                    marked.getOrDefault(row.id(), 0),
+                    of))
+        .toList();
+  }
+
+  private SessionSummary summary(
+      SessionRow row, List<PlannedBlocks.Planned> blocks, int marked, SchoolClass of) {
+    List<Focus> focus = focuses.read(row.focus());
+    List<BlockCount> counts =
+        blocks.stream()
+            .map(
+                p ->
+                    new BlockCount(
+                        p.block().kind(), book.of(p.block().kind()).title(), p.items().size()))
+            .toList();
+    return new SessionSummary(
+        row.id(),
+        row.version(),
+        row.givenOn(),
+        SheetView.title(row, focus),
+        row.state(),
+        focus.stream().map(FocusView::of).toList(),
+        counts,
+        counts.stream().mapToInt(BlockCount::items).sum(),
+        marked,
+        Math.max(marked, of.pupils().size()));
+  }
+
+  /** How many papers of each session are done. */
+  private Map<Long, Integer> marked(long classId, LocalDate from, LocalDate to) {
+    Map<Long, Integer> marked = new HashMap<>();
+    jdbc.query(
+        "select done.session_id, count(*) as papers from ("
+            + "select b.session_id, a.pupil_id from session s"
+            + " join block b on b.session_id = s.id join item i on i.block_id = b.id"
+            + " join attempt a on a.item_id = i.id"
+            + " where s.class_id = ? and s.given_on between ? and ? and a.state <> 'EMPTY'"
+            + " group by b.session_id, a.pupil_id"
+            + " having count(*) >= (select count(*) from block d join item j on j.block_id = d.id"
+            + " where d.session_id = b.session_id)"
+            + " union select p.session_id, p.pupil_id from session s"
+            + " join paper p on p.session_id = s.id"
+            + " where s.class_id = ? and s.given_on between ? and ? and p.state = 'AWAY'"
+            + ") done group by done.session_id",
+        row -> {
+          marked.put(row.getLong(1), row.getInt(2));
+        },
+        classId,
+        from,
+        to,
+        classId,
+        from,
+        to);
+    return marked;
+  }
+
+  /** One thing a session asks, with the kind of its block. */
+  public record Asked(long item, String kind, String text) {}
+
+  /** All that a session asks, in order. */
+  @Transactional(readOnly = true)
+  public List<Asked> asked(long id) {
+    return planned.of(id).stream()
+        .flatMap(p -> p.items().stream().map(i -> new Asked(i.id(), p.block().kind(), i.text())))
+        .toList();
+  }
+
+  /** One session as it will be given. */
+  @Transactional(readOnly = true)
+  public SheetView.SessionView find(long id, Teacher teacher) {
+    SessionAccess.Open open = access.find(id, teacher);
+    return sheet.of(open.row(), planned.of(id), open.of());
+  }
+
+  /** The papers of everyone who was in the class on the day, or has something on one. */
+  @Transactional(readOnly = true)
+  List<Paper> papers(long id, Teacher teacher) {
+    SessionAccess.Open open = access.find(id, teacher);
+    Map<Long, List<Cell>> cells =
+        attempts.cells(id).stream().collect(Collectors.groupingBy(Cell::pupilId));
+    Map<Long, PaperRow.State> states =
+        papers.findBySessionId(id).stream()
+            .collect(Collectors.toMap(PaperRow::pupilId, PaperRow::state));
+    LocalDate day = open.row().givenOn();
+    return classes.everyone(open.of().id(), teacher).stream()
+        .filter(e -> e.isThereOn(day) || cells.containsKey(e.id()) || states.containsKey(e.id()))
+        .map(
+            e ->
+                new Paper(
+                    e.pupil(),
+                    states.getOrDefault(e.id(), PaperRow.State.HERE),
+                    cells.getOrDefault(e.id(), List.of())))
+        .toList();
+  }
+}

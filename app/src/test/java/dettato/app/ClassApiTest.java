@@ -1,0 +1,135 @@
+package dettato.app;
+
+import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItems;
+import static org.hamcrest.Matchers.hasSize;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Classes, their children, how they work, who shares them. */
+class ClassApiTest extends ApiCase {
+  @ParameterizedTest(name = "{0}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "[\"Ada\",\"Ada\"] | 'Ada' is there twice",
+        "[\"\"] | 1 to 80 letters",
+        "[null] | pupils"
+      })
+  void saysWhatIsWrongWithAName(String pupils, String detail) throws Exception {
+    mvc.perform(
+            write(
+                post("/api/classes"),
+                "{\"name\":\"Twins\",\"accent\":\"en-GB\",\"pupils\":" + pupils + "}"))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString(detail)));
+  }
+
+  @Test
+  void childrenComeAreRenamedLeaveAndComeBack() throws Exception {
+    long id = newClass("Roll");
+    String pupils = "/api/classes/" + id + "/pupils";
+    mvc.perform(write(post(pupils), "{\"names\":[\"Cole\",\"Dai\"]}"))
+        .andExpect(status().isCreated())
+        .andExpect(jsonPath("$[*].name", contains("Ada", "Bea", "Cole", "Dai")))
+        .andExpect(jsonPath("$[2].from").value(TODAY));
+    mvc.perform(write(post(pupils), "{\"names\":[\"Ada\"]}")).andExpect(status().isBadRequest());
+    long cole = pupil(id, 2);
+    mvc.perform(write(put(pupils + "/" + cole), "{\"name\":\"Bea\"}"))
+        .andExpect(status().isBadRequest());
+    mvc.perform(write(put(pupils + "/" + cole), "{\"name\":\"Cole R\"}"))
+        .andExpect(jsonPath("$[2].name").value("Cole R"));
+    load(id, "date,pupil,target,attempt\n2026-03-02,Cole R,badge,bage\n");
+    mvc.perform(write(delete(pupils + "/" + cole), "")).andExpect(jsonPath("$[2].to").value(TODAY));
+    assertEquals(3, read("/api/classes/" + id).get("pupils").size());
+    assertEquals(2, csv(id).lines().count(), "the papers stay");
+    mvc.perform(write(post(pupils + "/" + cole + "/return"), ""))
+        .andExpect(jsonPath("$[2].to").isEmpty());
+    assertEquals(4, read("/api/classes/" + id).get("pupils").size());
+    mvc.perform(write(put(pupils + "/999999"), "{\"name\":\"X\"}"))
+        .andExpect(status().isNotFound());
+  }
+
+  @Test
+  void aNameIsFreeAgainWhenItsChildHasLeftAndAFileKnowsWhichChildItMeans() throws Exception {
+    long id = newClass("Names");
+    long first = pupil(id, 0);
+    String pupils = "/api/classes/" + id + "/pupils";
+    mvc.perform(write(delete(pupils + "/" + first), "")).andExpect(status().isOk());
+    mvc.perform(write(post(pupils), "{\"names\":[\"Ada\"]}")).andExpect(status().isCreated());
+    mvc.perform(write(post(pupils + "/" + first + "/return"), ""))
+        .andExpect(status().isBadRequest());
+    load(
+        id,
+        "date,pupil,target,attempt\n2026-03-02,Ada,badge,bage\n2026-03-02,Ada,ledge,lege\n"
+            + "2026-03-04,Ada,badge,badge\n");
+    assertEquals(0, read("/api/classes/" + id + "/findings").get("findings").size());
+  }
+
+  @Test
+  void aProfileIsKeptOnceForEachVersion() throws Exception {
+    long id = newClass("Profile");
+    String path = "/api/classes/" + id + "/profile";
+    JsonNode now = read(path);
+    ObjectNode wanted = now.deepCopy();
+    wanted.put("step", 30).put("differentWords", 3).put("minutes", 25);
+    mvc.perform(write(put(path), wanted.toString()))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.step").value(30));
+    mvc.perform(write(put(path), wanted.toString()))
+        .andExpect(status().isConflict())
+        .andExpect(jsonPath("$.current.step").value(30));
+    mvc.perform(get("/api/classes/" + id).session(session))
+        .andExpect(jsonPath("$.step").value(30))
+        .andExpect(jsonPath("$.differentWords").value(3))
+        .andExpect(jsonPath("$.minutes").value(25));
+    ObjectNode far = read(path).deepCopy();
+    mvc.perform(write(put(path), far.put("step", 9_999).toString()))
+        .andExpect(status().isBadRequest());
+    ObjectNode one = read(path).deepCopy();
+    mvc.perform(write(put(path), one.put("differentWords", 1).toString()))
+        .andExpect(status().isBadRequest());
+  }
+
+  /** A tomato rhymes with "otter" in neither; BATH does the telling: "barth" reads right in one. */
+  @Test
+  void anotherAccentHasEveryMarkMadeAnew() throws Exception {
+    long id = newClass("Accent");
+    load(id, "date,pupil,target,attempt\n2026-03-02,Ada,saw,sor\n");
+    String british = csv(id);
+    ObjectNode wanted = read("/api/classes/" + id + "/profile").deepCopy();
+    mvc.perform(
+            write(put("/api/classes/" + id + "/profile"), wanted.put("accent", "en-US").toString()))
+        .andExpect(status().isOk());
+    for (int i = 0; i < 200 && csv(id).equals(british); i++) {
+      Thread.sleep(50);
+    }
+    assertEquals(true, csv(id).contains("saw,sor,") && !csv(id).equals(british), csv(id));
+  }
+
+  @Test
+  void aSharedClassIsOpenToBothAndAnUnknownNameIsSaidSo() throws Exception {
+    long id = newClass("Shared");
+    var theirs = otherTeacher();
+    mvc.perform(get("/api/classes/" + id).session(theirs)).andExpect(status().isNotFound());
+    mvc.perform(write(post("/api/classes/" + id + "/teachers"), "{\"username\":\"nobody\"}"))
+        .andExpect(status().isNotFound());
+    mvc.perform(write(post("/api/classes/" + id + "/teachers"), "{\"username\":\"other\"}"))
+        .andExpect(jsonPath("$", hasItems("demo", "other")));
+    mvc.perform(get("/api/classes/" + id).session(theirs)).andExpect(status().isOk());
+    mvc.perform(get("/api/classes").session(theirs))
+        .andExpect(jsonPath("$[?(@.name == 'Shared')]", hasSize(1)));
+  }
+}

@@ -1,0 +1,137 @@
+package dettato.bench.whole;
+
+import dettato.rule.Opportunity;
+import dettato.rule.Outcome;
+import dettato.rule.RuleBook;
+import dettato.rule.SpellingRule;
+import dettato.simulate.Habit;
+import dettato.simulate.SimulatedChild;
+import dettato.simulate.SimulatedClass;
+import dettato.word.Lexicon;
+import dettato.word.Word;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/**
+ * A year of one class, 28 children of 2,002 attempts each, made by the simulator and sent over the
+ * API as a school's file would be; then what a teacher reads of it, beside a bare request.
+ */
+final class ClassYear {
+  private static final int CHILDREN = 28;
+  private static final int DAYS = 182;
+  private static final int WORDS = 11;
+  private static final LocalDate LAST = LocalDate.of(2026, 7, 17);
+  private static final int TIMES = 40;
+
+  private ClassYear() {}
+
+  public static void main(String[] args) throws Exception {
+    Api api = new Api(args[0]);
+    SimulatedClass children = new SimulatedClass(children(), 7);
+    String names =
+        children.children().stream()
+            .map(c -> "\"" + c.name() + "\"")
+            .collect(Collectors.joining(",", "[", "]"));
+    String made =
+        api.post(
+            "/api/classes",
+            "{\"name\":\"Class Whelk\",\"accent\":\"en-GB\",\"pupils\":" + names + "}");
+    long id = Api.ids(made, "\"id\":(\\d+)").get(0);
+    long child = Api.ids(made, "\"id\":(\\d+)").get(1);
+    List<String> lines = lines(children);
+    System.out.printf("%d attempts of %d children%n", lines.size(), CHILDREN);
+    for (int from = 0; from < lines.size(); from += 5_000) {
+      List<String> some = lines.subList(from, Math.min(lines.size(), from + 5_000));
+      long start = System.nanoTime();
+      api.send(
+          "POST",
+          "/api/classes/" + id + "/attempts/import",
+          "text/csv",
+          "date,pupil,target,attempt\n" + String.join("\n", some) + "\n");
+      System.out.printf("import of %d: %.2f s%n", some.size(), (System.nanoTime() - start) / 1e9);
+    }
+    String of = "/api/classes/" + id;
+    String day = "?asOf=" + LAST;
+    api.time("bare GET /api/session", "/api/session", TIMES);
+    api.time("map", of + "/map" + day, TIMES);
+    api.time("findings", of + "/findings" + day, TIMES);
+    api.time("week", of + "/sessions?from=2026-07-13&to=2026-07-17", TIMES);
+    api.time("child card", of + "/pupils/" + child + "/leanings" + day, TIMES);
+    api.time("a cell's evidence", of + "/pupils/" + child + "/rules/final-j" + day, TIMES);
+    api.time("demo's map", "/api/classes/1/map", TIMES);
+    afterEachPaper(api, id, of, day, children);
+    api.time("bare GET /api/session", "/api/session", TIMES);
+  }
+
+  /** The map again and again, a child's new attempt between: what a teacher who marks would see. */
+  private static void afterEachPaper(
+      Api api, long id, String of, String day, SimulatedClass children) throws Exception {
+    double[] millis = new double[TIMES];
+    for (int i = 0; i < TIMES; i++) {
+      api.send(
+          "POST",
+          "/api/classes/" + id + "/attempts/import",
+          "text/csv",
+          "date,pupil,target,attempt\n%s,%s,badge,b%s\n"
+              .formatted(LAST, children.children().get(i % CHILDREN).name(), "x".repeat(i + 1)));
+      long start = System.nanoTime();
+      api.get(of + "/map" + day);
+      millis[i] = (System.nanoTime() - start) / 1e6;
+    }
+    java.util.Arrays.sort(millis);
+    System.out.printf(
+        "map after each new attempt: median %.1f ms  p95 %.1f ms%n",
+        millis[TIMES / 2], millis[(int) (TIMES * 0.95)]);
+  }
+
+  private static List<SimulatedChild> children() {
+    List<SpellingRule> rules = RuleBook.RULES;
+    return IntStream.range(0, CHILDREN)
+        .mapToObj(
+            i ->
+                new SimulatedChild(
+                    "child" + i,
+                    List.of(
+                        new Habit(rules.get(i % rules.size()).id(), Outcome.UNDER, 0.8),
+                        new Habit(rules.get((i + 9) % rules.size()).id(), Outcome.OVER, 0.7)),
+                    0.08))
+        .toList();
+  }
+
+  private static List<String> lines(SimulatedClass children) {
+    List<Word> words =
+        Lexicon.shipped().words("en-GB").stream()
+            .filter(w -> w.use() == Word.Use.CHOOSE && w.cut().size() > 2)
+            .filter(w -> !ids(w).isEmpty())
+            .limit(3_000)
+            .toList();
+    Random random = new Random(11);
+    List<String> lines = new ArrayList<>();
+    LocalDate day = LAST;
+    for (int d = 0; d < DAYS; d++) {
+      while (day.getDayOfWeek() == DayOfWeek.SATURDAY || day.getDayOfWeek() == DayOfWeek.SUNDAY) {
+        day = day.minusDays(1);
+      }
+      List<Word> asked =
+          random.ints(0, words.size()).distinct().limit(WORDS).mapToObj(words::get).toList();
+      for (SimulatedChild child : children.children()) {
+        for (Word word : asked) {
+          lines.add(
+              "%s,%s,%s,%s"
+                  .formatted(day, child.name(), word.spelling(), children.attempt(child, word, d)));
+        }
+      }
+      day = day.minusDays(1);
+    }
+    return lines;
+  }
+
+  private static List<String> ids(Word word) {
+    return RuleBook.opportunities(word).stream().map(Opportunity::rule).toList();
+  }
+}

@@ -1,0 +1,41 @@
+package dettato.session;
+
+import dettato.plan.Pace;
+import java.util.List;
+
+/**
+ * A kind of block: how its items are chosen, what is said, what counts as an answer, how long it
+ * takes. One class each, listed in {@link BlockBook}.
+ */
+public interface BlockKind {
+  /** Stable: records and exports use it. */
+  String id();
+
+  /** As a heading on the sheet. */
+  String title();
+
+  /** How many items a block of this kind has at most. */
+  int most();
+
+  /** Items on the focus, seeded; fewer than asked when there are not enough. */
+  List<Item> fill(Request request, Material material);
+
+  /**
+   * The teacher's own item as it is kept.
+   *
+   * @throws dettato.input.Unacceptable saying what is wrong with it and what to do
+   */
+  String own(String text, Material material);
+
+  /** How an item is given. */
+  Call call(Item item, Material material);
+
+  /** Seconds one item takes. */
+  int seconds(Item item, Material material, Pace pace);
+
+  /** What should be known of these items, in this order. */
+  List<Check> checks(List<Item> items, List<Focus> focus, Material material);
+
+  /** Judges an answer; anything a child can write is judged. */
+  Judged judge(String text, String written, Markers markers);
+}

@@ -1,0 +1,63 @@
+package dettato.session;
+
+import dettato.rule.Opportunity;
+import dettato.rule.RuleBook;
+import dettato.sound.Accent;
+import dettato.word.Word;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The place in a word that a focus is about.
+ *
+ * @param unit index of the unit
+ * @param decided what a rule decides there; empty where graphemes rival
+ */
+public record FocusAt(int unit, Optional<Opportunity> decided) {
+
+  /** Its first place; empty for a word that asks nothing of the focus. */
+  public static Optional<FocusAt> of(Focus focus, Word word, Accent accent) {
+    return focus.read(
+        new Focus.Cases<>() {
+          @Override
+          public Optional<FocusAt> rule(String id) {
+            return RuleBook.opportunities(word).stream()
+                .filter(o -> o.rule().equals(id))
+                .findFirst()
+                .map(o -> new FocusAt(o.unit(), Optional.of(o)));
+          }
+
+          @Override
+          public Optional<FocusAt> rivals(String sound, List<String> graphemes) {
+            for (int i = 0; i < word.cut().size(); i++) {
+              if (word.cut().ipa(i, accent).equals(sound)) {
+                return Optional.of(new FocusAt(i, Optional.empty()));
+              }
+            }
+            return Optional.empty();
+          }
+
+          @Override
+          public Optional<FocusAt> irregular() {
+            return Optional.empty();
+          }
+        });
+  }
+
+  /** Of several focuses: where the first rule decides, else the first place of a rival sound. */
+  public static Optional<FocusAt> first(List<Focus> focuses, Word word, Accent accent) {
+    List<FocusAt> all = focuses.stream().flatMap(f -> of(f, word, accent).stream()).toList();
+    return all.stream()
+        .filter(at -> at.decided().isPresent())
+        .findFirst()
+        .or(() -> all.stream().min(Comparator.comparingInt(FocusAt::unit)));
+  }
+
+  /**
+   * What is asked there, to be told from what other words ask: the rule's side, or the grapheme.
+   */
+  String asks(Word word) {
+    return decided.map(o -> o.side().name()).orElse(word.cut().unit(unit).grapheme().text());
+  }
+}

@@ -1,0 +1,196 @@
+package dettato.session;
+
+import dettato.find.RivalChooser;
+import dettato.input.Unacceptable;
+import dettato.plan.Pace;
+import dettato.plan.Unpredictable;
+import dettato.plan.WordChooser;
+import dettato.rule.RuleBook;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Words to write: both sides of a rule, or rival graphemes, in an order nobody can guess. */
+final class WordsBlock implements BlockKind {
+  static final String ID = "words";
+  private static final int MOST = 40;
+  private static final int LONGEST = 40;
+  private static final int WINDOW = 6;
+
+  @Override
+  public String id() {
+    return ID;
+  }
+
+  @Override
+  public String title() {
+    return "Words";
+  }
+
+  @Override
+  public int most() {
+    return MOST;
+  }
+
+  @Override
+  public List<Item> fill(Request request, Material material) {
+    Set<String> taken = new HashSet<>(request.without());
+    List<List<Item>> groups = new ArrayList<>();
+    int left = request.count();
+    for (int f = 0; f < request.focus().size(); f++) {
+      Focus focus = request.focus().get(f);
+      int rest = request.focus().size() - f;
+      Request one =
+          new Request(List.of(focus), (left + rest - 1) / rest, taken, request.seed() + f);
+      List<Item> some =
+          focus.read(new Chosen(one, material)).stream()
+              .map(w -> Item.about(w.spelling(), focus))
+              .toList();
+      some.forEach(i -> taken.add(i.text()));
+      left -= some.size();
+      groups.add(some);
+    }
+    return groups.size() == 1
+        ? groups.get(0)
+        : Unpredictable.mix(groups, new Random(request.seed()));
+  }
+
+  /** Words for one focus. */
+  private record Chosen(Request request, Material material) implements Focus.Cases<List<Word>> {
+    @Override
+    public List<Word> rule(String id) {
+      return material
+          .chooser()
+          .choose(
+              new WordChooser.Request(
+                  id, request.count(), material.step(), false, request.without(), request.seed()))
+          .stream()
+          .map(c -> c.word())
+          .toList();
+    }
+
+    @Override
+    public List<Word> rivals(String sound, List<String> graphemes) {
+      return material
+          .rivals()
+          .choose(
+              new RivalChooser.Request(
+                  sound,
+                  graphemes,
+                  request.count(),
+                  material.step(),
+                  request.without(),
+                  request.seed()));
+    }
+
+    /** The commonest that break a firm rule, drawn from several times as many as are needed. */
+    @Override
+    public List<Word> irregular() {
+      List<Word> some =
+          material.lexicon().words(material.accent().id()).stream()
+              .filter(w -> w.use() == Word.Use.CHOOSE && !request.without().contains(w.spelling()))
+              .filter(w -> RuleBook.broken(w) > 0)
+              .limit((long) request.count() * WINDOW)
+              .collect(Collectors.toCollection(ArrayList::new));
+      Collections.shuffle(some, new Random(request.seed()));
+      return some.subList(0, Math.min(some.size(), request.count()));
+    }
+  }
+
+  @Override
+  public String own(String text, Material material) {
+    String word = text.strip().toLowerCase(Locale.ROOT);
+    if (word.length() > LONGEST) {
+      throw new Unacceptable("'" + word + "' is longer than " + LONGEST + " letters.");
+    }
+    if (!word.matches("[a-z][a-z' -]*")) {
+      throw new Unacceptable(
+          "'" + text.strip() + "' is no word: use letters a to z, an apostrophe or a hyphen.");
+    }
+    return material.word().apply(word).spelling();
+  }
+
+  @Override
+  public Call call(Item item, Material material) {
+    Word word = material.word().apply(item.text());
+    String clue = word.clue();
+    return new Call(
+        clue.isEmpty() ? item.text() : item.text() + ": " + clue,
+        List.of(item.text()),
+        Pace.writingPause(word.cut().size()));
+  }
+
+  /** A word is a word here, joined or not; joining aloud is a kind of its own. */
+  @Override
+  public int seconds(Item item, Material material, Pace pace) {
+    return pace.word(false, false);
+  }
+
+  @Override
+  public List<Check> checks(List<Item> items, List<Focus> focus, Material material) {
+    List<Check> found = new ArrayList<>();
+    if (items.isEmpty()) {
+      found.add(Check.of(Check.Kind.EMPTY, "No words yet: fill the sheet, or take words."));
+    }
+    order(items, focus, material).ifPresent(found::add);
+    for (Item item : items) {
+      List<String> untaught =
+          material
+              .sequence()
+              .untaught(material.word().apply(item.text()), material.step(), material.accent());
+      if (!untaught.isEmpty()) {
+        found.add(
+            Check.at(
+                Check.Kind.UNTAUGHT,
+                item.text(),
+                "%s needs %s, not taught yet."
+                    .formatted(item.text(), String.join(", ", untaught))));
+      }
+    }
+    return found;
+  }
+
+  /** Whether the class could guess the next answer from those before. */
+  private static Optional<Check> order(List<Item> items, List<Focus> focus, Material material) {
+    List<String> asked = new ArrayList<>();
+    for (Item item : items) {
+      Word word = material.word().apply(item.text());
+      focus.stream()
+          .flatMap(f -> FocusAt.of(f, word, material.accent()).stream())
+          .findFirst()
+          .ifPresent(at -> asked.add(at.asks(word)));
+    }
+    if (asked.size() < 4) {
+      return Optional.empty();
+    }
+    if (asked.stream().distinct().count() == 1) {
+      return Optional.of(
+          Check.of(
+              Check.Kind.ONE_SIDED,
+              "All " + asked.size() + " words ask the same: the answer is predictable."));
+    }
+    if (Unpredictable.longestRun(asked) > Unpredictable.LONGEST_RUN) {
+      return Optional.of(
+          Check.of(
+              Check.Kind.PREDICTABLE,
+              "%d words in a row ask the same: the class may guess."
+                  .formatted(Unpredictable.longestRun(asked))));
+    }
+    return Unpredictable.alternates(asked)
+        ? Optional.of(
+            Check.of(Check.Kind.PREDICTABLE, "The words take turns: the class may guess."))
+        : Optional.empty();
+  }
+
+  @Override
+  public Judged judge(String text, String written, Markers markers) {
+    return Judged.of(markers.words().mark(markers.word().apply(text), written));
+  }
+}

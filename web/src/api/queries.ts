@@ -1,0 +1,62 @@
+import { keepPreviousData, queryOptions, type QueryClient } from '@tanstack/react-query'
+import { api, type WordQuery } from './client'
+
+const FOREVER = { staleTime: Infinity } as const
+
+/** Everything the pages read, each under one key. */
+export const ask = {
+  login: () => queryOptions({ queryKey: ['login'], queryFn: api.login, ...FOREVER }),
+  classes: () => queryOptions({ queryKey: ['classes'], queryFn: api.classes }),
+  accents: () => queryOptions({ queryKey: ['accents'], queryFn: api.accents, ...FOREVER }),
+  progress: () =>
+    queryOptions({ queryKey: ['progress'], queryFn: api.progress, refetchInterval: (q) => ((q.state.data?.left ?? 0) > 0 ? 2_000 : false) }),
+  everyone: (classId: number) => queryOptions({ queryKey: ['class', classId, 'pupils'], queryFn: () => api.everyone(classId) }),
+  profile: (classId: number) => queryOptions({ queryKey: ['class', classId, 'profile'], queryFn: () => api.profile(classId) }),
+  teachers: (classId: number) => queryOptions({ queryKey: ['class', classId, 'teachers'], queryFn: () => api.teachers(classId) }),
+  sequence: (accent: string) => queryOptions({ queryKey: ['sequence', accent], queryFn: () => api.sequence(accent), ...FOREVER }),
+  sessions: (classId: number, from: string, to: string) =>
+    queryOptions({ queryKey: ['class', classId, 'sessions', from, to], queryFn: () => api.sessions(classId, from, to) }),
+  session: (id: number) => queryOptions({ queryKey: ['session', id], queryFn: () => api.session(id) }),
+  /** Read once: what is typed stands on the page from then on. */
+  papers: (id: number) => queryOptions({ queryKey: ['session', id, 'papers'], queryFn: () => api.papers(id), ...FOREVER, gcTime: 0 }),
+  attempt: (id: number, version: number) =>
+    queryOptions({ queryKey: ['attempt', id, version], queryFn: () => api.attempt(id), ...FOREVER }),
+  map: (classId: number) => queryOptions({ queryKey: ['class', classId, 'map'], queryFn: () => api.map(classId) }),
+  evidence: (classId: number, pupilId: number, rule: string, asOf?: string) =>
+    queryOptions({
+      queryKey: ['class', classId, 'evidence', pupilId, rule, asOf],
+      queryFn: () => api.evidence(classId, pupilId, rule, asOf),
+    }),
+  leanings: (classId: number, pupilId: number) =>
+    queryOptions({ queryKey: ['class', classId, 'leanings', pupilId], queryFn: () => api.leanings(classId, pupilId) }),
+  candidates: (classId: number, rule: string, taught: boolean, beats: number) =>
+    queryOptions({
+      queryKey: ['class', classId, 'candidates', rule, taught, beats],
+      queryFn: () => api.candidates(classId, rule, taught, beats),
+      placeholderData: keepPreviousData,
+    }),
+  rivals: (classId: number, sound: string, ticked: string[], count: number, taught: boolean, seed: number) =>
+    queryOptions({
+      queryKey: ['class', classId, 'rivals', sound, ticked, count, taught, seed],
+      queryFn: () => api.rivals(classId, sound, ticked, count, taught, seed),
+      ...FOREVER,
+    }),
+  rules: (accent: string) => queryOptions({ queryKey: ['rules', accent], queryFn: () => api.rules(accent), ...FOREVER }),
+  sounds: (accent: string) => queryOptions({ queryKey: ['sounds', accent], queryFn: () => api.sounds(accent), ...FOREVER }),
+  words: (query: WordQuery) => queryOptions({ queryKey: ['words', query], queryFn: () => api.words(query), placeholderData: keepPreviousData }),
+  ownWords: (accent: string) => queryOptions({ queryKey: ['own', accent], queryFn: () => api.ownWords(accent) }),
+  proposals: (spelling: string, accent: string) =>
+    queryOptions({ queryKey: ['proposals', accent, spelling], queryFn: () => api.proposals(spelling, accent) }),
+  preview: (accent: string, target: string, attempt: string) =>
+    queryOptions({
+      queryKey: ['preview', accent, target, attempt],
+      queryFn: () => api.preview(accent, target, attempt),
+      placeholderData: keepPreviousData,
+      retry: false,
+    }),
+}
+
+/** What is known of a class's sessions and findings is asked for anew. */
+export async function classChanged(queries: QueryClient, classId: number): Promise<void> {
+  await queries.invalidateQueries({ queryKey: ['class', classId] })
+}

@@ -1,0 +1,13 @@
+import type { BlockKind } from './kind'
+import { sentence } from './sentence'
+import { words } from './words'
+
+/** The kinds of block, in the order they are offered. A new kind is a folder and a line here. */
+const KINDS: readonly BlockKind[] = [words, sentence]
+
+/** The kind with this id; one that these pages do not know is shown as words are. */
+export function kindOf(id: string): BlockKind {
+  return KINDS.find((k) => k.id === id) ?? words
+}
+
+export type { BlockKind, Call, PlannedItem } from './kind'

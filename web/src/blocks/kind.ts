@@ -1,0 +1,61 @@
+import type { ComponentType } from 'react'
+import type { Cell, Item } from '../api/client'
+
+/** One thing to give: an item, and the kind that knows how. */
+export interface Call {
+  readonly kind: BlockKind
+  readonly item: Item
+}
+
+export interface CallerProps {
+  readonly item: Item
+  /** The name of the step it is at. */
+  readonly step: string
+  readonly repeats: number
+}
+
+export interface CellProps {
+  readonly cell: Cell
+}
+
+/** What a sheet's editor may do to its block. */
+export interface BlockEdit {
+  readonly add: (text: string) => void
+  readonly drop: (text: string) => void
+  readonly swap: (text: string, other: string) => void
+  readonly move: (text: string, by: -1 | 1) => void
+  /** Replaces all items. */
+  readonly take: (texts: readonly string[]) => void
+}
+
+/** An item of a plan, drawn or still on its way. */
+export interface PlannedItem {
+  readonly id: number | undefined
+  readonly text: string
+  /** As the server draws it; not there until it has answered. */
+  readonly view: Item | undefined
+}
+
+export interface EditorProps {
+  readonly items: readonly PlannedItem[]
+  readonly edit: BlockEdit
+  /** The next best word for an item's side, if there is one. */
+  readonly next: (item: PlannedItem) => string | undefined
+}
+
+/** A kind of block, as the pages know it: how it is planned, given and marked. Mirrors core's BlockBook. */
+export interface BlockKind {
+  readonly id: string
+  /** Steps of giving one item, in order. */
+  readonly steps: readonly string[]
+  readonly Editor: ComponentType<EditorProps>
+  readonly Caller: ComponentType<CallerProps>
+  /** What stands in a cell of the grid that is not open. */
+  readonly Shown: ComponentType<CellProps>
+  /** The head of an item's column. */
+  readonly head: (item: Item) => string
+  /** The same for a screen reader. */
+  readonly spoken: (cell: Cell) => string
+  /** Whether an answer needs a line of its own to be typed in. */
+  readonly long: boolean
+}

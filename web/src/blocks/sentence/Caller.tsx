@@ -1,0 +1,20 @@
+import { counted } from '../../ui/words'
+import { Pause } from '../Pause'
+import type { CallerProps } from '../kind'
+
+/** A sentence to give: said twice, counted, held in memory, written, then checked. */
+export function Caller({ item, step, repeats }: CallerProps) {
+  const words = item.text.split(/\s+/).length
+  const shown = step === 'show' || step === 'check and fix'
+  return (
+    <div className="flex flex-col items-center gap-6 max-w-4xl text-center" aria-live="polite">
+      <p className="font-word font-bold text-5xl leading-snug">{item.text}</p>
+      <p className="text-xl mute">
+        {counted(words, 'word')}
+        {shown ? ' · capital at the start, spaces, end mark, then each word' : ' · said twice, counted, held in memory, written'}
+        {repeats > 0 ? ` · said again ${repeats}×` : ''}
+      </p>
+      {step === 'write' ? <Pause key={item.id} seconds={item.pause} /> : <div className="h-2" />}
+    </div>
+  )
+}

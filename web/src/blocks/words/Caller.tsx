@@ -1,0 +1,42 @@
+import { Pause } from '../Pause'
+import { Tag } from '../../ui/Parts'
+import { Frames, Strip } from '../../ui/Strip'
+import { counted } from '../../ui/words'
+import type { CallerProps } from '../kind'
+
+/** A word to give: its clue, empty frames, then the model with its reason. */
+export function Caller({ item, step, repeats }: CallerProps) {
+  const shown = step === 'show' || step === 'check and fix'
+  const count = item.units.length
+  const capital = (text: string) => (text[0]?.toUpperCase() ?? '') + text.slice(1)
+  return (
+    <div className="flex flex-col items-center gap-6" aria-live="polite">
+      <p className="font-word font-bold text-8xl leading-tight">{item.text}</p>
+      <p className="text-2xl">
+        {item.clue ? (
+          <>
+            “{capital(item.clue)}. <strong>{capital(item.text)}.</strong>”
+          </>
+        ) : (
+          'Say it in a sentence of your own, then alone.'
+        )}
+        {repeats > 0 ? <span className="mute text-base"> said again {repeats}×</span> : null}
+      </p>
+      {shown ? (
+        <Strip units={item.units} size="xl" focus={item.focus} label={item.text} />
+      ) : (
+        <Frames count={count} label={counted(count, 'sound')} />
+      )}
+      {shown && item.why ? (
+        <p className="text-xl flex items-center gap-3">
+          <Tag tone={item.side === 'DUE' ? 'gold' : 'lagoon'}>{item.due}</Tag> {item.why}
+        </p>
+      ) : (
+        <p className="mute text-lg">
+          {counted(count, 'sound')} · {counted(item.text.length, 'letter')} · about {item.pause} seconds to write
+        </p>
+      )}
+      {step === 'write' ? <Pause key={item.id} seconds={item.pause} /> : <div className="h-2" />}
+    </div>
+  )
+}

@@ -1,0 +1,84 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, ApiProblem, said, type Profile, type SequenceStep } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
+import { FieldError } from '../../ui/FieldError'
+
+/** How the class works; each choice says in one line what it changes. */
+export function ProfileForm({ profile }: { profile: Profile }) {
+  const { id } = useClass()
+  const queries = useQueryClient()
+  const accents = useQuery(ask.accents())
+  const sequence = useQuery(ask.sequence(profile.accent))
+  const save = useMutation({
+    scope: { id: `profile ${id}` },
+    // Made on what the last answer said, so that two quick changes both stand.
+    mutationFn: (part: Partial<Profile>) => api.keepProfile(id, { ...(queries.getQueryData(ask.profile(id).queryKey) ?? profile), ...part }),
+    onSuccess: async (kept) => {
+      queries.setQueryData(ask.profile(id).queryKey, kept)
+      await queries.invalidateQueries({ queryKey: ask.classes().queryKey })
+      await queries.invalidateQueries({ queryKey: ['class', id] })
+      await queries.invalidateQueries({ queryKey: ask.progress().queryKey })
+    },
+    onError: (late) => {
+      if (late instanceof ApiProblem && late.status === 409) void queries.invalidateQueries({ queryKey: ask.profile(id).queryKey })
+    },
+  })
+  const change = (part: Partial<Profile>) => save.mutate(part)
+  return (
+    <section aria-label="How the class works" className="sheet p-4 flex flex-col gap-4">
+      <h2 className="font-semibold">How the class works</h2>
+      <FieldError says={save.isError ? said(save.error) : sequence.isError ? said(sequence.error) : ''} />
+      <label className="flex flex-col gap-1">
+        How you speak
+        <select className="select select-sm w-72" value={profile.accent} onChange={(e) => change({ accent: e.target.value })}>
+          {accents.data?.map((a) => (
+            <option key={a.id} value={a.id}>
+              {a.name}
+            </option>
+          )) ?? <option value={profile.accent}>{profile.accent}</option>}
+        </select>
+        <span className="mute text-sm">Which spellings sound alike. Papers are marked anew when it changes; none is lost.</span>
+      </label>
+      <label className="flex flex-col gap-1">
+        Taught up to
+        <select className="select select-sm w-72" value={profile.step} onChange={(e) => change({ step: Number(e.target.value) })}>
+          <option value={0}>nothing yet</option>
+          {sequence.data?.map((s) => (
+            <option key={s.step} value={s.step}>
+              {stepName(s)}
+            </option>
+          )) ?? <option value={profile.step}>step {profile.step}</option>}
+        </select>
+        <span className="mute text-sm">Words that need more are not proposed, and the sheet says so where you take one.</span>
+      </label>
+      <label className="flex flex-col gap-1">
+        Different words that make a pattern
+        <select className="select select-sm w-72" value={profile.differentWords} onChange={(e) => change({ differentWords: Number(e.target.value) })}>
+          {[2, 3, 4, 5].map((n) => (
+            <option key={n} value={n}>
+              {n}
+            </option>
+          ))}
+        </select>
+        <span className="mute text-sm">Fewer than this is called a slip, however often it comes.</span>
+      </label>
+      <label className="flex flex-col gap-1">
+        Minutes for a session
+        <select className="select select-sm w-72" value={profile.minutes} onChange={(e) => change({ minutes: Number(e.target.value) })}>
+          {[10, 15, 20, 25, 30, 40].map((n) => (
+            <option key={n} value={n}>
+              {n}
+            </option>
+          ))}
+        </select>
+        <span className="mute text-sm">The sheet warns when it takes longer.</span>
+      </label>
+    </section>
+  )
+}
+
+function stepName(s: SequenceStep): string {
+  const graphemes = s.taught.map((t) => t.grapheme.replace('_', '-')).join(', ')
+  return `${s.step}: ${graphemes} as in ${s.example}`
+}

@@ -1,0 +1,41 @@
+import { useQuery } from '@tanstack/react-query'
+import type { Pupil } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
+import { Failed, Loading } from '../../ui/Parts'
+import { spoken } from './standing'
+
+/** The attempts a cell rests on, asked for when it is opened. */
+export function EvidenceCard({ pupil, rule, ruleName }: { pupil: Pupil; rule: string; ruleName: string }) {
+  const { id } = useClass()
+  const found = useQuery(ask.evidence(id, pupil.id, rule))
+  const standing = found.data?.standing
+  return (
+    <section className="sheet p-3" aria-live="polite">
+      <h2 className="font-semibold">
+        {pupil.name} · {ruleName}
+      </h2>
+      {found.isPending ? <Loading rows={3} /> : null}
+      {found.isError ? <Failed error={found.error} retry={() => void found.refetch()} /> : null}
+      {found.data && !standing ? <p className="mute">No word has tested it yet.</p> : null}
+      {found.data && standing ? (
+        <>
+          <p className="text-sm mb-1">
+            {spoken(standing)}
+            {standing.state === 'PATTERN' ? ` · probability ${standing.probability.toFixed(2)}` : ''}
+          </p>
+          <ul className="text-[15px] columns-2">
+            {found.data.evidence.map((e, i) => (
+              <li key={`${e.date} ${e.target} ${i}`} className="font-word truncate">
+                {e.target}
+                {e.outcome === 'APPLIED' ? <span className="mute"> ✓</span> : <span className="wavy ml-1">{e.attempt || '–'}</span>}
+              </li>
+            ))}
+          </ul>
+          {found.data.evidence.length < standing.opportunities ? <p className="mute text-sm">The newest {found.data.evidence.length} of {standing.opportunities}.</p> : null}
+          <p className="mute text-sm mt-1">{standing.wouldChange}.</p>
+        </>
+      ) : null}
+    </section>
+  )
+}

@@ -1,0 +1,86 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, test } from 'vitest'
+import { session } from '../../../test/made-up'
+import { show } from '../../../test/page'
+import { answer, askedOf, fail } from '../../../test/server'
+import { Dictate } from './Dictate'
+
+beforeEach(() => {
+  answer('get', '/api/sessions/9', session())
+})
+
+async function open(at = '/dictate/9') {
+  show(<Dictate />, '/dictate/:id', at)
+  await screen.findByText('write')
+}
+
+const step = () => document.querySelector('[aria-current=step]')?.textContent
+
+test('says the clue and shows empty frames before the word is written', async () => {
+  await open()
+  expect(screen.getByText(/What badge means/)).toBeDefined()
+  expect(screen.getByRole('img', { name: 'two sounds' })).toBeDefined()
+  expect(step()).toBe('clue')
+})
+
+test('space goes on, however fast, and the arrow goes back', async () => {
+  await open()
+  await userEvent.keyboard('    ')
+  expect(step()).toBe('write')
+  expect(screen.getByLabelText('Writing time')).toBeDefined()
+  await userEvent.keyboard('{ArrowLeft}')
+  expect(step()).toBe('count sounds')
+})
+
+test('shows the model with the reason when it is time', async () => {
+  await open('/dictate/9?item=1&step=6')
+  expect(screen.getByRole('img', { name: 'badge' })).toBeDefined()
+  expect(screen.getByText(/dge is due/)).toBeDefined()
+})
+
+test('R counts how often it was said again, S skips to the next word', async () => {
+  await open()
+  await userEvent.keyboard('rr')
+  expect(screen.getByText('said again 2×')).toBeDefined()
+  await userEvent.keyboard('s')
+  expect(screen.getByText('cage')).toBeDefined()
+  expect(screen.getByText('Next: the sentence')).toBeDefined()
+})
+
+test('ends with the sentence', async () => {
+  await open('/dictate/9?item=3&step=1')
+  expect(screen.getByText('The gull sat on the ledge.')).toBeDefined()
+  expect(screen.getByText(/six words/)).toBeDefined()
+  expect(screen.getByText('The last one')).toBeDefined()
+})
+
+test('keeps the place in the address, so that a reload stays', async () => {
+  await open()
+  await userEvent.keyboard('s  ')
+  await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/dictate/9?item=2&step=3'))
+})
+
+test('is given when it is done, and goes on to the papers', async () => {
+  answer('put', '/api/sessions/9/state', session({ state: 'GIVEN', version: 4 }))
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Done: mark the papers' }))
+  await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/class/1/mark/9'))
+  const sent = askedOf('put', '/api/sessions/9/state')[0]
+  expect([sent?.body, sent?.headers.get('If-Match')]).toEqual([{ state: 'GIVEN' }, '"3"'])
+})
+
+test('says why it could not be noted as given, and tries again', async () => {
+  fail('put', '/api/sessions/9/state', undefined, '', 1)
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Done: mark the papers' }))
+  expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached')
+  answer('put', '/api/sessions/9/state', session({ state: 'GIVEN' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
+  await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/class/1/mark/9'))
+})
+
+test('an address past the end opens the last item', async () => {
+  await open('/dictate/9?item=99&step=1')
+  expect(screen.getByText('3 of 3')).toBeDefined()
+})

@@ -1,0 +1,118 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useMemo, useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
+import { api, type Session } from '../../../api/client'
+import { ask, classChanged } from '../../../api/queries'
+import { type Call } from '../../../blocks'
+import { useClass } from '../../../lib/classContext'
+import { dayName } from '../../../lib/days'
+import { Empty } from '../../../ui/Empty'
+import { Failed, Head, Key, Loading } from '../../../ui/Parts'
+import { calls, moved, within, type Place } from './script'
+
+/** Gives a session, one item and one step at a time. */
+export function Dictate() {
+  const { id } = useParams()
+  const session = useQuery(ask.session(Number(id)))
+  if (session.isPending) return <Loading />
+  if (session.isError) return <Failed error={session.error} retry={() => void session.refetch()} />
+  return <Giving key={session.data.id} session={session.data} />
+}
+
+function Giving({ session }: { session: Session }) {
+  const { id: classId } = useClass()
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const [params, setParams] = useSearchParams()
+  const all = useMemo(() => calls(session), [session])
+  const [place, setPlace] = useState<Place>(() =>
+    within({ call: Number(params.get('item') ?? '1') - 1 || 0, step: Number(params.get('step') ?? '1') - 1 || 0 }, all),
+  )
+  const [repeats, setRepeats] = useState(0)
+  // The address follows the place, so that a reload stays here.
+  useEffect(() => {
+    setParams({ item: String(place.call + 1), step: String(place.step + 1) }, { replace: true })
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- setParams is new with every address
+  }, [place])
+  const goTo = (next: (from: Place) => Place) => {
+    setRepeats(0)
+    setPlace(next)
+  }
+  // A key that presses a focused button or link is that button's.
+  const free = { preventDefault: true, ignoreEventWhen: (e: KeyboardEvent) => e.key === ' ' && (e.target as HTMLElement).closest('a, button') !== null }
+  useHotkeys('space, right', () => goTo((from) => moved(from, 1, all)), free)
+  useHotkeys('left', () => goTo((from) => moved(from, -1, all)), free)
+  useHotkeys('r', () => setRepeats((n) => n + 1), free)
+  useHotkeys('s', () => goTo((from) => ({ call: Math.min(from.call + 1, all.length - 1), step: 0 })), free)
+  const finish = useMutation({
+    mutationFn: () => api.become(session.id, session.version, 'GIVEN'),
+    onSuccess: async (given) => {
+      queries.setQueryData(ask.session(session.id).queryKey, given)
+      await classChanged(queries, classId)
+      await navigate(`/class/${classId}/mark/${session.id}`)
+    },
+    onError: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey }),
+  })
+  const here = all[place.call]
+  if (!here) {
+    return (
+      <Empty says="There is nothing on this sheet yet.">
+        <Link className="btn btn-primary" to={`/class/${classId}/prepare/${session.id}`}>
+          Choose words
+        </Link>
+      </Empty>
+    )
+  }
+  const { Caller, steps } = here.kind
+  const next = all[place.call + 1]
+  return (
+    <>
+      <Head title={`${dayName(session.date)}: ${session.title}`} note={`${place.call + 1} of ${all.length}`}>
+        <button type="button" className="btn btn-sm btn-primary" disabled={finish.isPending} onClick={() => finish.mutate()}>
+          Done: mark the papers
+        </button>
+      </Head>
+      {finish.isError ? <Failed error={finish.error} retry={() => finish.mutate()} /> : null}
+      <div className="grow flex flex-col items-center justify-center gap-6 min-h-0">
+        <Steps steps={steps} step={place.step} />
+        <Caller key={here.item.id} item={here.item} step={steps[place.step] ?? ''} repeats={repeats} />
+      </div>
+      <footer className="flex flex-wrap items-center gap-x-5 mute text-sm">
+        <span>
+          <Key>Space</Key> next step
+        </span>
+        <span>
+          <Key>←</Key> back
+        </span>
+        <span>
+          <Key>R</Key> say again
+        </span>
+        <span>
+          <Key>S</Key> skip
+        </span>
+        <span className="ml-auto">{next ? `Next: ${nameOf(next)}` : 'The last one'}</span>
+      </footer>
+    </>
+  )
+}
+
+function nameOf(call: Call): string {
+  return call.kind.long ? `the ${call.kind.id}` : call.item.text
+}
+
+function Steps({ steps, step }: { steps: readonly string[]; step: number }) {
+  return (
+    <ol className="flex flex-wrap justify-center gap-2" aria-label="Steps">
+      {steps.map((name, i) => (
+        <li
+          key={name}
+          aria-current={i === step ? 'step' : undefined}
+          className={`rounded-full px-3.5 py-1 border ${i === step ? 'bg-primary text-primary-content border-primary' : 'border-base-300 mute'}`}
+        >
+          {name}
+        </li>
+      ))}
+    </ol>
+  )
+}

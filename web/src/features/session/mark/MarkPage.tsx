@@ -1,0 +1,151 @@
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useRef, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { said, type Paper, type Session } from '../../../api/client'
+import { ask } from '../../../api/queries'
+import { useClass } from '../../../lib/classContext'
+import { dayName } from '../../../lib/days'
+import { Empty } from '../../../ui/Empty'
+import { FieldError } from '../../../ui/FieldError'
+import { Failed, Head, Key, Loading } from '../../../ui/Parts'
+import { columnsOf } from './columns'
+import { arrow, nextPaper, nextWord, type Shorthand, type Spot } from './keys'
+import { MarkGrid } from './MarkGrid'
+import type { CellKeys } from './OpenCell'
+import { Panel } from './Panel'
+import { useGridSpot } from './useGridSpot'
+import { usePapers, useStanding } from './usePapers'
+import type { PaperStore } from './paperStore'
+
+/** Papers down, words across: type what each child wrote, see the marks as you type. */
+export function MarkPage() {
+  const { id } = useParams()
+  const session = useQuery(ask.session(Number(id)))
+  const papers = useQuery(ask.papers(Number(id)))
+  if (session.isError) return <Failed error={session.error} retry={() => void session.refetch()} />
+  if (papers.isError) return <Failed error={papers.error} retry={() => void papers.refetch()} />
+  if (session.isPending || papers.isPending) return <Loading rows={10} />
+  return <Marking key={session.data.id} session={session.data} papers={papers.data} />
+}
+
+function Marking({ session, papers }: { session: Session; papers: readonly Paper[] }) {
+  const { id: classId } = useClass()
+  const store = usePapers(session, papers)
+  const columns = useMemo(() => columnsOf(session), [session])
+  const size = { rows: papers.length, columns: columns.length }
+  const [failure, setFailure] = useState('')
+  const [spot, go] = useGridSpot(size, () => ({ row: Math.max(0, papers.findIndex((p) => !store.isPaperDone(p.pupil.id))), column: 0 }))
+  const pupil = papers[spot.row]?.pupil
+  const column = columns[spot.column]
+
+  const leave = (to: Spot) => {
+    if (pupil && column) store.leave(pupil.id, column.item.id)
+    go(to)
+  }
+  const say = (means: Shorthand, text: string) => {
+    if (!pupil || !column) return
+    const { item } = column
+    setFailure('')
+    if (means === 'right') store.keep(pupil.id, item.id, item.text, 'WRITTEN')
+    if (means === 'blank') store.keep(pupil.id, item.id, '', 'BLANK')
+    if (means === 'unsure') store.keep(pupil.id, item.id, text, 'UNSURE')
+    if (means === 'away') store.setAway(pupil.id, !store.isAway(pupil.id)).catch((problem: unknown) => setFailure(said(problem)))
+    go(means === 'away' ? nextPaper(spot, size) : nextWord(spot, size))
+  }
+  const act: CellKeys = {
+    next: (wholePaper) => leave(wholePaper ? nextPaper(spot, size) : nextWord(spot, size)),
+    arrow: (key) => {
+      const to = arrow(spot, key, size)
+      if (to) leave(to)
+      return to !== undefined
+    },
+    say,
+  }
+  const keys = useLatest(act)
+  if (!pupil || !column) {
+    return (
+      <Empty says={columns.length === 0 ? 'This session has no words yet.' : 'There are no children in the class yet.'}>
+        <Link className="btn btn-primary" to={columns.length === 0 ? `/class/${classId}/prepare/${session.id}` : `/class/${classId}/class`}>
+          {columns.length === 0 ? 'Choose words' : 'Add children'}
+        </Link>
+      </Empty>
+    )
+  }
+  return (
+    <>
+      <Progress session={session} store={store} papers={papers.length} />
+      <FieldError says={failure} />
+      <div className="grid grid-cols-1 lg:grid-cols-[1fr_318px] gap-4 min-h-0 grow max-lg:min-h-fit">
+        <MarkGrid store={store} papers={papers} columns={columns} spot={spot} go={go} keys={keys} />
+        <Panel key={`${pupil.id}.${column.item.id}`} pupil={pupil} column={column} session={session} papers={papers} store={store} />
+      </div>
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- one line that may scroll must be reachable by keyboard */}
+      <footer className="flex items-center gap-4 mute text-sm whitespace-nowrap overflow-x-auto shrink-0" tabIndex={0} aria-label="Keys">
+        <span>
+          <Key>Enter</Key> next word
+        </span>
+        <span>
+          <Key>=</Key> right
+        </span>
+        <span>
+          <Key>-</Key> blank
+        </span>
+        <span>
+          <Key>!</Key> away
+        </span>
+        <span>
+          <Key>?</Key> not sure
+        </span>
+        <span>
+          <Key>Ctrl Enter</Key> next paper
+        </span>
+        <span className="ml-auto">every keystroke is kept</span>
+      </footer>
+    </>
+  )
+}
+
+/** Handlers that stay the same for those who draw, and do what the newest do. */
+function useLatest(act: CellKeys): CellKeys {
+  const newest = useRef(act)
+  // eslint-disable-next-line react-hooks/refs -- read in handlers only, never while drawing
+  newest.current = act
+  return useMemo<CellKeys>(
+    () => ({
+      next: (wholePaper) => newest.current.next(wholePaper),
+      arrow: (key) => newest.current.arrow(key),
+      say: (means, text) => newest.current.say(means, text),
+    }),
+    [],
+  )
+}
+
+function Progress({ session, store, papers }: { session: Session; store: PaperStore; papers: number }) {
+  const { id: classId } = useClass()
+  const { done, failed, refused, why } = useStanding(store)
+  return (
+    <>
+      <Head title={`${dayName(session.date, true)} · ${session.title}`}>
+        <span className="mute whitespace-nowrap">
+          {done} of {papers} papers
+        </span>
+        <progress className="progress progress-primary w-36" value={done} max={papers} aria-label={`${done} papers marked`} />
+        <Link className="btn btn-sm btn-primary" to={`/class/${classId}/respond`}>
+          What it says
+        </Link>
+      </Head>
+      {failed + refused > 0 ? (
+        <div role="alert" className="alert border-error bg-base-100 py-2">
+          {failed > 0
+            ? `${failed} not kept yet: ${why} They stay here as typed, also when the page is left.`
+            : `${refused} written elsewhere too: open the cell and choose which stands.`}
+          {failed > 0 ? (
+            <button type="button" className="btn btn-sm" onClick={() => store.retry()}>
+              Keep them now
+            </button>
+          ) : null}
+        </div>
+      ) : null}
+    </>
+  )
+}

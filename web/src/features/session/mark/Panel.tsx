@@ -1,0 +1,162 @@
+import { useQuery } from '@tanstack/react-query'
+import type { Paper, Pupil, Session } from '../../../api/client'
+import { ask } from '../../../api/queries'
+import { useClass } from '../../../lib/classContext'
+import { daysOn } from '../../../lib/days'
+import { ruleOf } from '../../../lib/focus'
+import { Explained } from '../../../ui/Explained'
+import { ExplainedSentence } from '../../../ui/ExplainedSentence'
+import { Tag } from '../../../ui/Parts'
+import { MarkStrip, Strip } from '../../../ui/Strip'
+import { KINDS } from '../../../ui/words'
+import type { Column } from './columns'
+import { Judgement } from './Judgement'
+import type { Entry, PaperStore } from './paperStore'
+import { failing, onThisPaper } from './tally'
+import { useCell, useStanding } from './usePapers'
+
+/** Explains the open attempt: strip, rule, how it reads, what is known of the child beside it. */
+export function Panel({
+  pupil,
+  column,
+  session,
+  papers,
+  store,
+}: {
+  pupil: Pupil
+  column: Column
+  session: Session
+  papers: readonly Paper[]
+  store: PaperStore
+}) {
+  const entry = useCell(store, pupil.id, column.item.id)
+  const rule = column.item.rule ?? ruleOf(session.focus)
+  return (
+    <aside aria-label="About this attempt" className="flex flex-col gap-3 min-h-0 max-lg:min-h-fit overflow-auto">
+      <section className="sheet p-3 flex flex-col gap-2 items-start" aria-live="polite">
+        <h2 className="mute text-sm font-semibold">
+          {pupil.name} · {column.kind.head(column.item)}
+        </h2>
+        {entry.status === 'refused' ? <Quarrel entry={entry} pupil={pupil} column={column} store={store} /> : <Attempt entry={entry} column={column} store={store} />}
+      </section>
+      {rule ? <ChildAndRule pupil={pupil} rule={rule} session={session} store={store} /> : null}
+      {rule ? <SoFar rule={rule} session={session} papers={papers} store={store} /> : null}
+    </aside>
+  )
+}
+
+/** What was written, explained; what explains an attempt of another day is asked for when it is opened. */
+function Attempt({ entry, column, store }: { entry: Entry; column: Column; store: PaperStore }) {
+  const kept = entry.kept
+  const right = !kept || kept.state !== 'WRITTEN' || kept.mark?.result === 'RIGHT'
+  const told = kept?.mark?.facts !== undefined || kept?.sentence?.words.some((w) => w.mark?.facts) === true
+  const asked = useQuery({ ...ask.attempt(kept?.attemptId ?? 0, kept?.version ?? 0), enabled: !right && !told && !entry.draft })
+  const cell = told ? kept : (asked.data ?? kept)
+  const { item } = column
+  if (!cell || cell.state === 'EMPTY' || cell.state === 'UNSURE') {
+    return (
+      <>
+        {item.units.length > 0 ? <Strip units={item.units} focus={item.focus} label={item.text} /> : <p className="font-word text-lg">{item.text}</p>}
+        <p className="mute">{item.why || 'Type what stands on the paper.'}</p>
+      </>
+    )
+  }
+  if (cell.sentence) {
+    return (
+      <>
+        <ExplainedSentence mark={cell.sentence} text={item.text} />
+        {cell.result === 'RIGHT' && !cell.override ? null : <Judgement cell={cell} replace={(c) => store.replace(c)} />}
+      </>
+    )
+  }
+  const mark = cell.mark
+  return (
+    <>
+      {mark && mark.result !== 'RIGHT' && mark.result !== 'BLANK' ? <MarkStrip mark={mark} /> : <Strip units={item.units} focus={item.focus} label={item.text} />}
+      {mark ? <Explained mark={mark} /> : null}
+      {asked.isError ? <p className="mute text-sm">The explanation cannot be had just now.</p> : null}
+      {mark && mark.result !== 'RIGHT' ? <Judgement cell={cell} replace={(c) => store.replace(c)} /> : null}
+    </>
+  )
+}
+
+/** Somebody else wrote in the same cell: both stand here, and she chooses. */
+function Quarrel({ entry, pupil, column, store }: { entry: Entry; pupil: Pupil; column: Column; store: PaperStore }) {
+  const theirs = entry.theirs?.written
+  return (
+    <>
+      <p>
+        Somebody else wrote <strong className="font-word">{theirs || 'nothing'}</strong> here; you typed{' '}
+        <strong className="font-word">{entry.draft?.written || 'nothing'}</strong>.
+      </p>
+      <div className="flex gap-2">
+        <button type="button" className="btn btn-sm btn-primary" onClick={() => store.settle(pupil.id, column.item.id, 'mine')}>
+          Keep mine
+        </button>
+        <button type="button" className="btn btn-sm" onClick={() => store.settle(pupil.id, column.item.id, 'theirs')}>
+          Take theirs
+        </button>
+      </div>
+    </>
+  )
+}
+
+function ChildAndRule({ pupil, rule, session, store }: { pupil: Pupil; rule: string; session: Session; store: PaperStore }) {
+  const { id } = useClass()
+  useStanding(store)
+  const before = useQuery(ask.evidence(id, pupil.id, rule, daysOn(session.date, -1)))
+  const standing = before.data?.standing
+  const today = onThisPaper(session, pupil.id, rule, store)
+  return (
+    <section className="sheet p-3">
+      <h2 className="mute text-sm font-semibold">{pupil.name} and this rule</h2>
+      {before.isError ? <p className="mute text-sm">What was known before cannot be had just now.</p> : null}
+      {standing ? (
+        <>
+          <p>
+            Before this session:{' '}
+            {standing.failures === 0
+              ? `kept ${standing.opportunities} of ${standing.opportunities} times.`
+              : `${KINDS[standing.kind]} ${standing.failures} of ${standing.opportunities} times.`}
+          </p>
+          {standing.state === 'PATTERN' ? (
+            <p className="flex gap-2 items-center mt-1">
+              <Tag tone="lagoon">a pattern, not a slip</Tag>
+              <span className="mute text-sm">probability {standing.probability.toFixed(2)}</span>
+            </p>
+          ) : null}
+        </>
+      ) : before.isPending ? null : (
+        <p className="mute">Nothing known before this session.</p>
+      )}
+      {today.tested > 0 ? (
+        <p>
+          On this paper: {today.failed === 0 ? 'kept' : 'failed'} {today.failed || today.tested} of {today.tested}.
+        </p>
+      ) : null}
+    </section>
+  )
+}
+
+/** Who has left the rule out, or put it everywhere, in this session: two words at least. */
+function SoFar({ rule, session, papers, store }: { rule: string; session: Session; papers: readonly Paper[]; store: PaperStore }) {
+  useStanding(store)
+  const under = failing(session, papers, rule, 'UNDER', store)
+  const over = failing(session, papers, rule, 'OVER', store)
+  return (
+    <section className="sheet p-3">
+      <h2 className="mute text-sm font-semibold">So far in this session</h2>
+      {under.length + over.length === 0 ? <p className="mute">Nobody fails the rule on two words yet.</p> : null}
+      {under.length > 0 ? (
+        <p>
+          Left out: <strong>{under.join(', ')}</strong>
+        </p>
+      ) : null}
+      {over.length > 0 ? (
+        <p>
+          Put where not due: <strong>{over.join(', ')}</strong>
+        </p>
+      ) : null}
+    </section>
+  )
+}

@@ -1,0 +1,59 @@
+import { memo } from 'react'
+import type { Pupil } from '../../../api/client'
+import { AttemptCell } from './AttemptCell'
+import type { Column } from './columns'
+import type { Spot } from './keys'
+import { OpenCell, type CellKeys } from './OpenCell'
+import type { PaperStore } from './paperStore'
+import { usePaper } from './usePapers'
+
+/** One child's paper. Drawn again when another of its cells opens, not when a letter is typed. */
+export const PaperRow = memo(function PaperRow({
+  store,
+  pupil,
+  row,
+  columns,
+  open,
+  go,
+  keys,
+}: {
+  store: PaperStore
+  pupil: Pupil
+  row: number
+  columns: readonly Column[]
+  /** The open column, when the open cell is on this paper. */
+  open: number | undefined
+  go: (to: Spot) => void
+  keys: CellKeys
+}) {
+  const state = usePaper(store, pupil.id)
+  const column = open === undefined ? undefined : columns[open]
+  return (
+    <>
+      <tr className={column ? 'soft' : ''}>
+        <th
+          scope="row"
+          className={`text-left font-semibold text-[13px] pl-1 h-[21px] leading-none sticky left-0 z-[5] ${column ? 'soft' : 'bg-base-100'}`}
+        >
+          {pupil.name} <span className="text-primary font-normal">{state === 'away' ? <em className="mute">away</em> : state === 'done' ? '✓' : ''}</span>
+        </th>
+        {columns.map((c, i) => (
+          <td key={c.item.id} className={`border-b border-base-300 text-center p-0 overflow-hidden ${c.first && i > 0 ? 'border-l-2' : ''}`}>
+            {i === open && !c.kind.long ? (
+              <OpenCell store={store} pupilId={pupil.id} name={pupil.name} column={c} keys={keys} />
+            ) : (
+              <AttemptCell store={store} pupilId={pupil.id} name={pupil.name} column={c} row={row} at={i} go={go} />
+            )}
+          </td>
+        ))}
+      </tr>
+      {column?.kind.long ? (
+        <tr className="soft">
+          <td colSpan={columns.length + 1} className="p-1">
+            <OpenCell key={column.item.id} store={store} pupilId={pupil.id} name={pupil.name} column={column} keys={keys} />
+          </td>
+        </tr>
+      ) : null}
+    </>
+  )
+})

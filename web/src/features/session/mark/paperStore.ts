@@ -1,0 +1,273 @@
+import { ApiProblem, said, type AnswerState, type Cell, type Paper, type Typed } from '../../../api/client'
+import { recall, remember, type Draft } from './keepsake'
+
+/** What stands in one cell: what is kept, what is typed over it, and how that stands. */
+export interface Entry {
+  readonly kept: Cell | undefined
+  readonly draft: Draft | undefined
+  readonly status: 'calm' | 'waiting' | 'sending' | 'failed' | 'refused'
+  readonly why: string
+  /** What somebody else wrote there meanwhile. */
+  readonly theirs: Cell | undefined
+}
+
+/** What the page's head says of all cells. */
+export interface Standing {
+  readonly done: number
+  readonly failed: number
+  readonly refused: number
+  readonly why: string
+}
+
+/** The calls a store makes. */
+export interface Wire {
+  type(pupilId: number, itemId: number, typed: Typed): Promise<Cell>
+  paper(pupilId: number, state: Paper['state']): Promise<unknown>
+}
+
+type Listener = () => void
+
+const NOTHING: Entry = { kept: undefined, draft: undefined, status: 'calm', why: '', theirs: undefined }
+const SOON = 250
+const AGAIN = 4_000
+const ALL = 'all'
+
+const keyOf = (pupilId: number, itemId: number) => `${pupilId}.${itemId}`
+
+export function textOf(entry: Entry): string {
+  return entry.draft?.written ?? entry.kept?.written ?? ''
+}
+
+/** Whether something stands there, or is on its way. */
+export function isDone(entry: Entry): boolean {
+  const state = entry.draft ? (entry.draft.state === 'WRITTEN' && !entry.draft.written.trim() ? 'EMPTY' : entry.draft.state) : entry.kept?.state
+  return state !== undefined && state !== 'EMPTY'
+}
+
+/**
+ * The papers of one session as they are typed. Writes of one cell go one after the other, each naming the version it
+ * saw; what cannot be sent stays, here and across a reload, and is sent again. Whoever draws a cell listens to that
+ * cell alone.
+ */
+export class PaperStore {
+  private readonly entries = new Map<string, Entry>()
+  private readonly away = new Map<number, boolean>()
+  private readonly listeners = new Map<string, Set<Listener>>()
+  private readonly timers = new Map<string, number>()
+  private readonly busy = new Set<string>()
+  private readonly session: number
+  private readonly items: readonly number[]
+  private readonly wire: Wire
+  private standing: Standing
+  private retryTimer = 0
+
+  constructor(session: number, papers: readonly Paper[], items: readonly number[], wire: Wire) {
+    this.session = session
+    this.items = items
+    this.wire = wire
+    for (const paper of papers) {
+      this.away.set(paper.pupil.id, paper.state === 'AWAY')
+      for (const cell of paper.cells) this.entries.set(keyOf(cell.pupilId, cell.itemId), { ...NOTHING, kept: cell })
+    }
+    for (const [key, draft] of recall(session)) {
+      this.entries.set(key, { ...this.at(key), draft, status: 'failed', why: 'Typed before, and not sent yet.' })
+    }
+    this.standing = this.count()
+  }
+
+  get(pupilId: number, itemId: number): Entry {
+    return this.at(keyOf(pupilId, itemId))
+  }
+
+  isAway(pupilId: number): boolean {
+    return this.away.get(pupilId) ?? false
+  }
+
+  /** Whether every item of a paper is entered, or the child was away. */
+  isPaperDone(pupilId: number): boolean {
+    return this.isAway(pupilId) || (this.items.length > 0 && this.items.every((i) => isDone(this.get(pupilId, i))))
+  }
+
+  all(): Standing {
+    return this.standing
+  }
+
+  onCell(pupilId: number, itemId: number) {
+    return this.on(keyOf(pupilId, itemId))
+  }
+
+  onPaper(pupilId: number) {
+    return this.on(String(pupilId))
+  }
+
+  onAll() {
+    return this.on(ALL)
+  }
+
+  /** A key was typed: kept a moment after the last one. */
+  type(pupilId: number, itemId: number, written: string): void {
+    const key = keyOf(pupilId, itemId)
+    this.draft(key, written, 'WRITTEN')
+    window.clearTimeout(this.timers.get(key))
+    this.timers.set(
+      key,
+      window.setTimeout(() => void this.send(key), SOON),
+    )
+  }
+
+  /** Something whole was said of a cell: kept at once. */
+  keep(pupilId: number, itemId: number, written: string, state: AnswerState): void {
+    const key = keyOf(pupilId, itemId)
+    this.draft(key, written, state)
+    void this.send(key)
+  }
+
+  /** The cell is left: what is typed there is kept at once. */
+  leave(pupilId: number, itemId: number): void {
+    const key = keyOf(pupilId, itemId)
+    if (this.at(key).draft) void this.send(key)
+  }
+
+  /** A cell as the server says it is now, such as after a judgement. */
+  replace(cell: Cell): void {
+    const key = keyOf(cell.pupilId, cell.itemId)
+    this.put(key, { ...this.at(key), kept: cell })
+  }
+
+  /** Settles a cell that somebody else wrote in meanwhile. */
+  settle(pupilId: number, itemId: number, which: 'mine' | 'theirs'): void {
+    const key = keyOf(pupilId, itemId)
+    const { theirs, draft, kept } = this.at(key)
+    const now = theirs ?? kept
+    if (which === 'theirs' || !draft) {
+      this.put(key, { ...NOTHING, kept: now })
+      return
+    }
+    this.put(key, { ...NOTHING, kept: now, draft: { ...draft, version: now?.version ?? 0 }, status: 'waiting' })
+    void this.send(key)
+  }
+
+  async setAway(pupilId: number, away: boolean): Promise<void> {
+    const before = this.isAway(pupilId)
+    this.away.set(pupilId, away)
+    this.tell(String(pupilId))
+    try {
+      await this.wire.paper(pupilId, away ? 'AWAY' : 'HERE')
+    } catch (problem) {
+      this.away.set(pupilId, before)
+      this.tell(String(pupilId))
+      throw problem
+    }
+  }
+
+  /** Sends all that is not kept yet. */
+  retry(): void {
+    for (const [key, entry] of this.entries) if (entry.status === 'failed') void this.send(key)
+  }
+
+  /** The page is left: nothing is sent any more from here, what is typed stays for the next time. */
+  close(): void {
+    for (const timer of this.timers.values()) window.clearTimeout(timer)
+    window.clearTimeout(this.retryTimer)
+    for (const [key, entry] of this.entries) if (entry.status === 'waiting') void this.send(key)
+  }
+
+  private at(key: string): Entry {
+    return this.entries.get(key) ?? NOTHING
+  }
+
+  private draft(key: string, written: string, state: AnswerState): void {
+    const entry = this.at(key)
+    const version = entry.draft?.version ?? entry.kept?.version ?? 0
+    this.put(key, { ...entry, draft: { written, state, version }, status: 'waiting', why: '' })
+    const pupil = Number(key.split('.')[0])
+    if (this.isAway(pupil)) this.away.set(pupil, false)
+  }
+
+  /** Sends a cell's draft, and what is typed over it meanwhile, one after the other. */
+  private async send(key: string): Promise<void> {
+    window.clearTimeout(this.timers.get(key))
+    if (this.busy.has(key)) return
+    this.busy.add(key)
+    try {
+      for (let draft = this.at(key).draft; draft; draft = this.next(key, draft)) {
+        this.put(key, { ...this.at(key), status: 'sending' })
+        if (!(await this.sent(key, draft))) return
+      }
+    } finally {
+      this.busy.delete(key)
+    }
+  }
+
+  /** What has been typed since this was sent. */
+  private next(key: string, sent: Draft): Draft | undefined {
+    const { draft } = this.at(key)
+    return draft === sent ? undefined : draft
+  }
+
+  private async sent(key: string, draft: Draft): Promise<boolean> {
+    const [pupilId = 0, itemId = 0] = key.split('.').map(Number)
+    try {
+      this.kept(key, draft, await this.wire.type(pupilId, itemId, draft))
+      return true
+    } catch (problem) {
+      const theirs = problem instanceof ApiProblem && problem.status === 409 ? (problem.current as Cell | undefined) : undefined
+      if (theirs) this.put(key, { ...this.at(key), status: 'refused', why: said(problem), theirs })
+      else this.put(key, { ...this.at(key), status: 'failed', why: said(problem) })
+      if (!(problem instanceof ApiProblem) || problem.status === 0 || problem.status >= 500) this.tryAgainSoon()
+      return false
+    }
+  }
+
+  private kept(key: string, draft: Draft, cell: Cell): void {
+    const now = this.at(key).draft
+    this.put(key, {
+      ...NOTHING,
+      kept: cell,
+      draft: now && now !== draft ? { ...now, version: cell.version } : undefined,
+      status: now && now !== draft ? 'waiting' : 'calm',
+    })
+  }
+
+  private tryAgainSoon(): void {
+    window.clearTimeout(this.retryTimer)
+    this.retryTimer = window.setTimeout(() => this.retry(), AGAIN)
+  }
+
+  private put(key: string, entry: Entry): void {
+    this.entries.set(key, entry)
+    const drafts = new Map<string, Draft>()
+    for (const [at, one] of this.entries) if (one.draft) drafts.set(at, one.draft)
+    remember(this.session, drafts)
+    this.tell(key)
+    this.tell(key.split('.')[0] ?? '')
+  }
+
+  private on(key: string) {
+    return (listener: Listener) => {
+      const there = this.listeners.get(key) ?? new Set()
+      this.listeners.set(key, there.add(listener))
+      return () => there.delete(listener)
+    }
+  }
+
+  private tell(key: string): void {
+    const now = this.count()
+    const same = (Object.keys(now) as (keyof Standing)[]).every((k) => now[k] === this.standing[k])
+    if (!same) this.standing = now
+    this.listeners.get(key)?.forEach((l) => l())
+    this.listeners.get(ALL)?.forEach((l) => l())
+  }
+
+  private count(): Standing {
+    const all = [...this.entries.values()]
+    const failed = all.filter((e) => e.status === 'failed')
+    const refused = all.filter((e) => e.status === 'refused')
+    return {
+      done: [...this.away.keys()].filter((p) => this.isPaperDone(p)).length,
+      failed: failed.length,
+      refused: refused.length,
+      why: (failed[0] ?? refused[0])?.why ?? '',
+    }
+  }
+}

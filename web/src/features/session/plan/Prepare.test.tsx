@@ -1,0 +1,144 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, test } from 'vitest'
+import type { Plan } from '../../../api/client'
+import { candidate, map, otherRule, rule, session, withWords } from '../../../test/made-up'
+import { show } from '../../../test/page'
+import { answer, askedOf, fail, problem } from '../../../test/server'
+import { Prepare } from './Prepare'
+
+const texts = (plan: Plan, kind: string) => plan.blocks.find((b) => b.kind === kind)?.items.map((i) => i.text)
+const kept = () => askedOf('put', '/api/sessions/9').map((a) => texts(a.body as Plan, 'words'))
+
+beforeEach(() => {
+  answer('get', '/api/sessions/9', session())
+  answer('get', '/api/rules', [otherRule, rule])
+  answer('get', '/api/classes/1/map', map)
+  answer('get', '/api/classes/1/candidates', {
+    total: 31,
+    words: [candidate('ledge', 'DUE', 'dge'), candidate('large', 'NOT_DUE', 'ge', ['ar']), candidate('badge', 'DUE', 'dge')],
+  })
+  let version = 3
+  answer('put', '/api/sessions/9', ({ body }) => withWords(texts(body as Plan, 'words') ?? [], texts(body as Plan, 'sentence') ?? [], ++version))
+})
+
+async function open(at = '/prepare/9') {
+  show(<Prepare />, '/prepare/:id', at)
+  await screen.findByLabelText('Take ledge')
+}
+
+test('shows the rule with its figure, its exceptions and the children who need it', async () => {
+  await open()
+  expect(screen.getByText('163 of 168')).toBeDefined()
+  expect(screen.getByText('knowledge')).toBeDefined()
+  const chosen = screen.getByRole('button', { name: /^dge or ge at the end/ })
+  expect(chosen.getAttribute('aria-pressed')).toBe('true')
+  await waitFor(() => expect(chosen.textContent).toContain('1'))
+})
+
+test('says why a word fits, or what in it is not taught yet', async () => {
+  await open()
+  const list = within(screen.getByLabelText('Candidates'))
+  expect(list.getByText('reason')).toBeDefined()
+  expect(list.getByText('ar not taught yet')).toBeDefined()
+  expect(list.queryByLabelText('Take badge')).toBeNull()
+})
+
+test.each([
+  ['takes a word', 'Take ledge', ['badge', 'cage', 'ledge']],
+  ['moves a word', 'Move cage up', ['cage', 'badge']],
+  ['drops a word', 'Drop badge', ['cage']],
+  ['swaps a word for the next best of its side', 'Swap badge for ledge', ['ledge', 'cage']],
+])('%s, and keeps it at once on the version it saw', async (_, button, words) => {
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: button }))
+  await waitFor(() => expect(kept()).toEqual([words]))
+  expect(askedOf('put', '/api/sessions/9')[0]?.headers.get('If-Match')).toBe('"3"')
+})
+
+test('two fast clicks are two changes, the second made on the first', async () => {
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Take ledge' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Take large' }))
+  await waitFor(() => expect(kept()).toEqual([['badge', 'cage', 'ledge'], ['badge', 'cage', 'ledge', 'large']]))
+  expect(askedOf('put', '/api/sessions/9').map((a) => a.headers.get('If-Match'))).toEqual(['"3"', '"4"'])
+  expect(await screen.findByLabelText('Drop large')).toBeDefined()
+})
+
+test('a change on a sheet that was changed elsewhere is made again on what stands there now', async () => {
+  await open()
+  let first = true
+  answer('put', '/api/sessions/9', ({ body }) => {
+    if (!first) return withWords(texts(body as Plan, 'words') ?? [], undefined, 8)
+    first = false
+    return problem(409, 'This session was changed elsewhere meanwhile.')
+  })
+  answer('get', '/api/sessions/9', withWords(['badge', 'cage', 'judge'], undefined, 7))
+  await userEvent.click(screen.getByRole('button', { name: 'Take ledge' }))
+  expect(await screen.findByLabelText('Drop judge')).toBeDefined()
+  await waitFor(() => expect(kept().at(-1)).toEqual(['badge', 'cage', 'judge', 'ledge']))
+  expect(askedOf('put', '/api/sessions/9').at(-1)?.headers.get('If-Match')).toBe('"7"')
+})
+
+test('a moved word keeps the key that moved it', async () => {
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Move cage up' }))
+  await waitFor(() => expect(document.activeElement?.getAttribute('aria-label')).toBe('Move cage up'))
+})
+
+test('takes a word of her own from the keyboard', async () => {
+  await open()
+  await userEvent.type(screen.getByLabelText('A word of your own'), 'Gadget{Enter}')
+  await waitFor(() => expect(kept()[0]).toEqual(['badge', 'cage', 'gadget']))
+})
+
+test('keeps the sentence when it is left', async () => {
+  await open()
+  const box = screen.getByRole('textbox', { name: 'Sentence' })
+  await userEvent.clear(box)
+  await userEvent.type(box, 'A gull.')
+  await userEvent.tab()
+  await waitFor(() => expect(texts(askedOf('put', '/api/sessions/9')[0]?.body as Plan, 'sentence')).toEqual(['A gull.']))
+})
+
+test('fills the words by one key, and leaves the sentence that is there', async () => {
+  answer('post', '/api/classes/1/fill', ['ledge', 'stage'])
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Fill it for me' }))
+  await waitFor(() => expect(kept()[0]).toEqual(['ledge', 'stage']))
+  expect(askedOf('post', '/api/classes/1/fill').map((a) => (a.body as { kind: string }).kind)).toEqual(['words'])
+})
+
+test('says why it could not be filled, and tries again', async () => {
+  fail('post', '/api/classes/1/fill', 500, 'Something went wrong on our side.', 1)
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Fill it for me' }))
+  expect((await screen.findByRole('alert')).textContent).toContain('Something went wrong')
+  answer('post', '/api/classes/1/fill', ['ledge'])
+  await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
+  await waitFor(() => expect(kept()[0]).toEqual(['ledge']))
+})
+
+test('shows the foremost check of the sheet', async () => {
+  answer('get', '/api/sessions/9', session({ checks: [{ kind: 'OVER_TIME', says: 'It takes 27 minutes.' }, { kind: 'PREDICTABLE', says: 'The words take turns.' }] }))
+  await open()
+  expect(screen.getByText(/The words take turns/).textContent).toContain('And 1 more to look at.')
+})
+
+test('keeps filters in the address', async () => {
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'one beat' }))
+  expect(screen.getByLabelText('address').textContent).toBe('/prepare/9?beats=1')
+  await userEvent.click(screen.getByRole('button', { name: 'taught so far' }))
+  expect(screen.getByLabelText('address').textContent).toBe('/prepare/9?beats=1&taught=no')
+})
+
+test('tells why a change was not kept, leaves the sheet as it was, and makes the change again when asked', async () => {
+  fail('put', '/api/sessions/9', 400, "'ledge' is on the sheet twice.", 1)
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Drop badge' }))
+  expect((await screen.findByRole('alert')).textContent).toContain('on the sheet twice')
+  expect(screen.getByLabelText('Drop badge')).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
+  await waitFor(() => expect(screen.queryByLabelText('Drop badge')).toBeNull())
+})
