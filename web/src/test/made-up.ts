@@ -91,7 +91,7 @@ export const bage: Mark = {
   ],
   extra: [],
   swapped: [],
-  rules: [{ rule: 'final-j', outcome: 'UNDER', unit: 1, written: 'ge', name: 'dge or ge at the end', why: 'dge is due' }],
+  rules: [{ rule: 'final-j', condition: 'final-j/short', outcome: 'UNDER', unit: 1, written: 'ge', name: 'dge or ge at the end', why: 'dge is due' }],
   readsAs: '/bædʒ/',
   oddities: [],
   facts: [{ kind: 'RULE', unit: 1, name: 'final-j', sentence: 'Dge is due; written: ge.' }],
@@ -136,6 +136,10 @@ export const rule: RuleView = {
   due: ['badge'],
   notDue: ['cage'],
   exceptions: ['knowledge'],
+  conditions: [
+    { id: 'final-j/short', side: 'DUE', says: 'one short vowel letter stands right before, so dge is due', forChild: 'One short vowel letter: dge.', holds: 63, total: 64, exceptions: ['veg'], examples: ['ledge'] },
+    { id: 'final-j/consonant', side: 'NOT_DUE', says: 'a consonant stands in between, so ge is due', forChild: 'Another consonant: no d.', holds: 26, total: 26, exceptions: [], examples: ['hinge'] },
+  ],
 }
 
 export const otherRule: RuleView = { ...rule, id: 'final-k', name: 'ck, k or c at the end' }
@@ -164,6 +168,8 @@ export const map: ClassMap = {
       rule: 'final-j',
       ruleName: rule.name,
       kind: 'UNDER',
+      condition: 'final-j/short',
+      says: 'one short vowel letter stands right before, so dge is due',
       pupils: [{ id: 4, name: 'Bashir' }],
       failures: 4,
       opportunities: 5,
@@ -181,7 +187,7 @@ export const map: ClassMap = {
 export const evidence: CellEvidence = {
   rule: 'final-j',
   ruleName: rule.name,
-  standing: { state: 'PATTERN', kind: 'UNDER', probability: 0.97, opportunities: 5, failures: 4, wouldChange: '9 right in a row would clear it' },
+  standing: { state: 'PATTERN', kind: 'UNDER', probability: 0.97, opportunities: 5, failures: 4, broken: [{ condition: 'final-j/short', says: 'one short vowel letter stands right before, so dge is due', opportunities: 5, failures: 4 }], kept: [], wouldChange: '9 right in a row would clear it' },
   evidence: [
     { date: '2026-03-02', target: 'badge', attempt: 'bage', outcome: 'UNDER' },
     { date: '2026-03-02', target: 'ledge', attempt: 'ledge', outcome: 'APPLIED' },
@@ -220,6 +226,7 @@ export function word(spelling: string, part: Partial<WordView> = {}): WordView {
     spelling,
     units: [...spelling].map((letter) => ({ grapheme: letter, phoneme: letter })),
     rules: [],
+    exceptions: [],
     source: 'LEXICON',
     clue: `what ${spelling} means`,
     own: false,

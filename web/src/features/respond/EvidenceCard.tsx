@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { Pupil } from '../../api/client'
 import { ask } from '../../api/queries'
 import { useClass } from '../../lib/classContext'
+import { Conditions } from '../../ui/Conditions'
 import { Failed, Loading } from '../../ui/Parts'
 import { spoken } from './standing'
 
@@ -24,6 +25,8 @@ export function EvidenceCard({ pupil, rule, ruleName }: { pupil: Pupil; rule: st
             {spoken(standing)}
             {standing.state === 'PATTERN' ? ` · probability ${standing.probability.toFixed(2)}` : ''}
           </p>
+          <Conditions title="Broken" marks={standing.broken} />
+          {standing.broken.length > 0 ? <Conditions title="Kept" marks={standing.kept} /> : null}
           <ul className="text-[15px] columns-2">
             {found.data.evidence.map((e, i) => (
               <li key={`${e.date} ${e.target} ${i}`} className="font-word truncate">

@@ -28,7 +28,7 @@ export function Groups({ map }: { map: ClassMap }) {
       <FieldError says={plan.isError ? said(plan.error) : ''} />
       <ul className="flex flex-col gap-2">
         {map.groups.slice(0, 3).map((g) => (
-          <li key={g.rule + g.kind}>
+          <li key={g.rule + g.kind + g.condition}>
             <p className="flex items-center gap-2">
               <Tag tone={g.kind === 'OVER' ? 'plum' : 'gold'}>{g.ruleName}</Tag>
               <button
@@ -41,6 +41,7 @@ export function Groups({ map }: { map: ClassMap }) {
                 Plan for {dayName(day)}
               </button>
             </p>
+            {g.says ? <p className="text-sm leading-snug">{g.says}</p> : null}
             <p className="text-[15px] leading-snug">
               {g.pupils.map((p) => p.name).join(', ')}
               <span className="mute text-sm">

@@ -37,6 +37,13 @@ test('asks for the evidence behind a cell when it is opened, and keeps the child
   expect(screen.getByLabelText('address').textContent).toBe('/respond?child=4&rule=final-j')
 })
 
+test('says under which condition a rule is broken', async () => {
+  show(<Respond />, '/respond', '/respond?child=4&rule=final-j')
+  const broken = await screen.findByRole('region', { name: 'Broken' })
+  expect(broken.textContent).toContain('one short vowel letter stands right before')
+  expect(broken.textContent).toContain('4 of 5 failed')
+})
+
 test('a rule without evidence says so', async () => {
   answer('get', '/api/classes/1/pupils/3/rules/final-j', { rule: 'final-j', ruleName: 'x', evidence: [] })
   open('/respond?child=3&rule=final-j')

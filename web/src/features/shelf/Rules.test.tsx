@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
-import { bage, map, otherRule, rule, word } from '../../test/made-up'
+import { bage, map, otherRule, rule } from '../../test/made-up'
 import { show } from '../../test/page'
 import { answer, askedOf, fail } from '../../test/server'
 import { Rules, share } from './Rules'
@@ -9,7 +9,6 @@ import { Rules, share } from './Rules'
 beforeEach(() => {
   answer('get', '/api/rules', [rule, otherRule])
   answer('get', '/api/classes/1/map', map)
-  answer('get', '/api/words', ({ query }) => ({ total: 1, words: [word(query.side === 'DUE' ? 'ledge' : 'cage')] }) as never)
   answer('post', '/api/marking/preview', { results: [bage] })
 })
 
@@ -32,10 +31,21 @@ test('says that a weak rule is weak', async () => {
   expect(screen.getByText(/A weak rule/)).toBeDefined()
 })
 
-test('shows words of both sides as strips', async () => {
+test('shows the conditions of both sides with their figures, words and exceptions', async () => {
   await open()
-  expect(await within(screen.getByLabelText('dge due')).findByRole('img', { name: 'ledge' })).toBeDefined()
-  expect(await within(screen.getByLabelText('ge due, dge not')).findByRole('img', { name: 'cage' })).toBeDefined()
+  const due = within(screen.getByLabelText('dge due'))
+  expect(due.getByText(/one short vowel letter stands right before/).textContent).toContain('98 % of 64')
+  expect(due.getByText('ledge')).toBeDefined()
+  expect(due.getByText('veg')).toBeDefined()
+  const not = within(screen.getByLabelText('ge due, dge not'))
+  expect(not.getByText('“Another consonant: no d.”')).toBeDefined()
+  expect(not.getByText('hinge')).toBeDefined()
+})
+
+test('says when a rule has one side only', async () => {
+  answer('get', '/api/rules', [{ ...rule, conditions: rule.conditions.slice(0, 1) }, otherRule])
+  await open()
+  expect(screen.getByText('The rule has one side only.')).toBeDefined()
 })
 
 test('names the children it trips now, with the way to their evidence', async () => {

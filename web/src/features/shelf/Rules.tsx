@@ -1,15 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import type { RuleView } from '../../api/client'
+import type { ConditionView, RuleView } from '../../api/client'
 import { ask } from '../../api/queries'
 import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading, Tag } from '../../ui/Parts'
-import { Strip } from '../../ui/Strip'
 import { KINDS } from '../../ui/words'
 import { TryIt } from './TryIt'
 import { useUrl } from '../../lib/useUrl'
 
-const SHOWN = 10
+const SHOWN = 8
 
 /** Every rule with its statements, its live figure, exceptions and words, and the children it trips now. */
 export function Rules() {
@@ -44,8 +43,8 @@ export function Rules() {
   )
 }
 
-/** How often a rule holds; never rounded up to always. */
-export function share(rule: RuleView): string {
+/** How often a rule or a condition holds; never rounded up to always. */
+export function share(rule: { holds: number; total: number }): string {
   if (rule.total === 0) return '–'
   return rule.holds === rule.total ? '100 %' : `${Math.min(99, Math.round((100 * rule.holds) / rule.total))} %`
 }
@@ -75,8 +74,8 @@ function Rule({ rule }: { rule: RuleView }) {
         <Children rule={rule.id} />
       </header>
       <div className="grid grid-cols-2 gap-4 px-4 py-3 overflow-auto min-h-0">
-        <Side title={`${special} due`} tone="gold" rule={rule.id} side="DUE" />
-        <Side title={`${plain} due, ${special} not`} tone="lagoon" rule={rule.id} side="NOT_DUE" />
+        <Side title={`${special} due`} tone="gold" conditions={rule.conditions.filter((c) => c.side === 'DUE')} />
+        <Side title={`${plain} due, ${special} not`} tone="lagoon" conditions={rule.conditions.filter((c) => c.side === 'NOT_DUE')} />
       </div>
       <p className="px-4 py-2 border-t border-base-300 text-sm">
         <Link className="link text-primary" to={`/class/${id}/words?rule=${rule.id}`}>
@@ -87,24 +86,30 @@ function Rule({ rule }: { rule: RuleView }) {
   )
 }
 
-function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lagoon'; rule: string; side: 'DUE' | 'NOT_DUE' }) {
-  const { accent } = useClass()
-  const words = useQuery(ask.words({ accent, rule, side, commonness: 4, maxBeats: 2, limit: SHOWN }))
+/** The conditions of one side: what holds there, how often words do as it says, and which do not. */
+function Side({ title, tone, conditions }: { title: string; tone: 'gold' | 'lagoon'; conditions: ConditionView[] }) {
   return (
     <section aria-label={title}>
       <h3 className="mb-1">
         <Tag tone={tone}>{title}</Tag>
       </h3>
-      {words.isPending ? <Loading rows={4} /> : null}
-      {words.isError ? <Failed error={words.error} retry={() => void words.refetch()} /> : null}
-      <ul className="flex flex-wrap gap-1.5">
-        {words.data?.words.map((w, i) => (
-          <li key={w.spelling + i}>
-            <Strip units={w.units} size="sm" label={w.spelling} />
+      {conditions.length === 0 ? <p className="mute text-sm">The rule has one side only.</p> : null}
+      <ul className="flex flex-col gap-2.5">
+        {conditions.map((c) => (
+          <li key={c.id} className="text-[15px] leading-snug">
+            <p>
+              {c.says} <span className="mute text-sm whitespace-nowrap">· {share(c)} of {c.total}</span>
+            </p>
+            <p className="font-word">“{c.forChild}”</p>
+            {c.examples.length > 0 ? <p className="font-word">{c.examples.slice(0, SHOWN).join(', ')}</p> : <p className="mute text-sm">No word here.</p>}
+            {c.exceptions.length > 0 ? (
+              <p className="mute text-sm">
+                Not: <span className="font-word">{c.exceptions.slice(0, SHOWN).join(', ')}</span>
+              </p>
+            ) : null}
           </li>
         ))}
       </ul>
-      {words.data?.total === 0 ? <p className="mute text-sm">No word here.</p> : null}
     </section>
   )
 }
@@ -119,7 +124,7 @@ function Children({ rule }: { rule: string }) {
   return (
     <ul className="text-sm">
       {groups.map((g) => (
-        <li key={g.kind}>
+        <li key={g.kind + g.condition} title={g.says}>
           <span className="mute">{KINDS[g.kind]}: </span>
           {g.pupils.map((pupil, i) => (
             <span key={pupil.id}>

@@ -13,7 +13,7 @@ export function Patterns({ classId, map }: { classId: number; map: ClassMap }) {
       ) : (
         <ul className="grid grid-cols-1 lg:grid-cols-2 gap-x-8 gap-y-1.5">
           {map.groups.slice(0, 9).map((g) => (
-            <li key={g.rule + g.kind} className="flex items-center gap-2 min-w-0">
+            <li key={g.rule + g.kind + g.condition} title={g.says} className="flex items-center gap-2 min-w-0">
               <span className="w-6 text-right font-semibold">{g.pupils.length}</span>
               <Link className="link link-hover whitespace-nowrap" to={`/class/${classId}/respond?child=${g.pupils[0]?.id ?? ''}&rule=${g.rule}`}>
                 {g.ruleName}

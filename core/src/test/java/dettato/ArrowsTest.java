@@ -41,7 +41,7 @@ class ArrowsTest {
           .whereLayer("word")
           .mayOnlyAccessLayers("table", "sound")
           .whereLayer("rule")
-          .mayOnlyAccessLayers("word", "sound")
+          .mayOnlyAccessLayers("table", "word", "sound")
           .whereLayer("spell")
           .mayOnlyAccessLayers("rule", "word", "sound")
           .whereLayer("mark")

@@ -48,6 +48,43 @@ class FindingApiTest extends ApiCase {
         .andExpect(jsonPath("$.findings", hasSize(0)));
   }
 
+  /** Where the rule is broken, and where it is kept: what exactly the child does not see. */
+  @Test
+  void aFindingNamesTheBrokenConditionsAndTheKeptOnes() throws Exception {
+    long id = newClass("Conditions");
+    load(
+        id,
+        """
+        date,pupil,target,attempt
+        2026-02-02,Ada,jumping,jumpping
+        2026-02-02,Ada,helping,helpping
+        2026-02-02,Ada,melted,meltted
+        2026-02-02,Ada,baking,baking
+        2026-02-03,Ada,joking,joking
+        2026-02-03,Ada,smiling,smiling
+        2026-02-03,Ada,wiping,wiping
+        2026-02-03,Ada,taping,taping
+        2026-02-04,Ada,hiding,hiding
+        2026-02-04,Ada,waving,waving
+        2026-02-04,Ada,making,making
+        """);
+    String consonants = "double-before-ending/consonants";
+    mvc.perform(get("/api/classes/" + id + "/findings?asOf=2026-03-01").session(session))
+        .andExpect(jsonPath("$.findings", hasSize(1)))
+        .andExpect(jsonPath("$.findings[0].opportunities").value(3))
+        .andExpect(jsonPath("$.findings[0].failures").value(3))
+        .andExpect(jsonPath("$.findings[0].broken", hasSize(1)))
+        .andExpect(jsonPath("$.findings[0].broken[0].condition").value(consonants))
+        .andExpect(jsonPath("$.findings[0].broken[0].says", containsString("two consonants")))
+        .andExpect(jsonPath("$.findings[0].kept", hasSize(1)))
+        .andExpect(
+            jsonPath("$.findings[0].kept[0].condition").value("double-before-ending/e-dropped"))
+        .andExpect(jsonPath("$.findings[0].kept[0].opportunities").value(8))
+        .andExpect(jsonPath("$.findings[0].kept[0].failures").value(0));
+    JsonNode map = read("/api/classes/" + id + "/map?asOf=2026-03-01");
+    assertEquals(consonants, map.at("/groups/0/condition").asText());
+  }
+
   @Test
   void aSentenceGoesOutAndInAgain() throws Exception {
     long id = newClass("Sentences");

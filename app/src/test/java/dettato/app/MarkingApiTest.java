@@ -32,6 +32,7 @@ class MarkingApiTest extends ApiCase {
         .andExpect(jsonPath("$.results[0].units[3].verdict").value("ALTERNATIVE"))
         .andExpect(jsonPath("$.results[0].rules[0].rule").value("final-j"))
         .andExpect(jsonPath("$.results[0].rules[0].outcome").value("UNDER"))
+        .andExpect(jsonPath("$.results[0].rules[0].condition").value("final-j/short"))
         .andExpect(jsonPath("$.results[0].readsAs").value("/smjuːdʒ/"))
         .andExpect(jsonPath("$.results[0].facts").isNotEmpty());
     preview(

@@ -20,6 +20,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.HttpMethod;
 
 /** Words: search, readings, proposals, own words, sounds and rivals. */
@@ -35,6 +37,32 @@ class WordApiTest extends ApiCase {
         .andExpect(jsonPath("$.source").value("GUESS"));
     mvc.perform(get("/api/words/box").session(session))
         .andExpect(jsonPath("$.units[2].phoneme").value("ks"));
+  }
+
+  /**
+   * A word that is on its side of a rule by heart alone, or by an irregular join, goes against it.
+   */
+  @ParameterizedTest(name = "{0} does not test {1}")
+  @CsvSource({"camel, final-le", "slept, past-ed", "much, final-ch", "truly, drop-e"})
+  void namesTheRulesAWordGoesAgainst(String word, String rule) throws Exception {
+    mvc.perform(get("/api/words/" + word).session(session))
+        .andExpect(jsonPath("$.rules", not(hasItem(rule))))
+        .andExpect(jsonPath("$.exceptions", hasItem(rule)));
+  }
+
+  @Test
+  void tellsARuleByItsConditionsWithFiguresExamplesAndExceptions() throws Exception {
+    mvc.perform(get("/api/rules").session(session))
+        .andExpect(
+            jsonPath(
+                "$[?(@.id=='final-ch')].conditions[*].id",
+                contains("final-ch/short", "final-ch/consonant", "final-ch/team", "final-ch/r")))
+        .andExpect(jsonPath("$[?(@.id=='final-ch')].conditions[0].exceptions[*]", hasItem("much")))
+        .andExpect(jsonPath("$[?(@.id=='final-ch')].conditions[1].examples[*]", hasItem("bench")))
+        .andExpect(jsonPath("$[*].conditions[?(@.holds > @.total)]", hasSize(0)))
+        .andExpect(
+            jsonPath(
+                "$[*].conditions[?(@.id=='final-double/longer')].examples[*]", hasItem("April")));
   }
 
   @Test

@@ -2,6 +2,7 @@ package dettato.diagnose;
 
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.List;
 import org.apache.commons.numbers.gamma.RegularizedBeta;
 
 /**
@@ -19,6 +20,27 @@ record Belief(Settings settings, LocalDate asOf) {
   double belowSecure(double kept, double failed) {
     return RegularizedBeta.value(
         settings.secure(), settings.priorSuccesses() + kept, settings.priorFailures() + failed);
+  }
+
+  /** The same of conditions taken together. */
+  double belowSecure(Collection<Ground> grounds) {
+    return belowSecure(
+        grounds.stream().mapToDouble(Ground::weightKept).sum(),
+        weight(days(Ground.failed(grounds))));
+  }
+
+  private static List<LocalDate> days(List<Evidence> evidence) {
+    return evidence.stream().map(Evidence::date).toList();
+  }
+
+  /**
+   * Whether the failures of conditions, taken together, are a pattern.
+   *
+   * @param sure how probable it must be that the true rate is below secure
+   */
+  boolean isPattern(Collection<Ground> grounds, double sure) {
+    long words = Ground.failed(grounds).stream().map(Evidence::target).distinct().count();
+    return words >= settings.differentWords() && belowSecure(grounds) > sure;
   }
 
   /** What trials of these days weigh together. */

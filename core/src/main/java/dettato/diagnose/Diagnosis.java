@@ -1,7 +1,6 @@
 package dettato.diagnose;
 
 import dettato.rule.Outcome;
-import dettato.rule.Side;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
@@ -38,7 +37,9 @@ public final class Diagnosis {
     List<Kept> kept =
         evidence.stream()
             .filter(e -> e.outcome() == Outcome.APPLIED && !e.date().isAfter(asOf))
-            .map(e -> new Kept(e.rule(), e.side(), 1, settings.weight(e.date(), asOf)))
+            .map(
+                e ->
+                    new Kept(e.rule(), e.condition(), e.side(), 1, settings.weight(e.date(), asOf)))
             .toList();
     return standings(kept, evidence.stream().filter(e -> e.outcome() != Outcome.APPLIED).toList());
   }
@@ -63,86 +64,97 @@ public final class Diagnosis {
   }
 
   private Standing standing(RuleRecord record) {
-    Optional<Standing> under = ofKind(record, Outcome.UNDER, Standing.Kind.UNDER);
-    Optional<Standing> over = ofKind(record, Outcome.OVER, Standing.Kind.OVER);
-    if (under.filter(this::leans).isPresent() && over.filter(this::leans).isPresent()) {
-      Standing mixed = mixed(record, under.orElseThrow(), over.orElseThrow());
+    List<Ground> under = Ground.of(record, Outcome.UNDER);
+    List<Ground> over = Ground.of(record, Outcome.OVER);
+    if (leans(under) && leans(over)) {
+      Standing mixed = mixed(record.rule(), under, over);
       if (mixed.probability() > settings.sure()) {
         return mixed;
       }
     }
-    return Stream.concat(under.stream(), over.stream())
+    return Stream.of(
+            ofKind(record.rule(), under, Standing.Kind.UNDER),
+            ofKind(record.rule(), over, Standing.Kind.OVER))
+        .flatMap(Optional::stream)
         .min(
             Comparator.comparing(Standing::state)
                 .thenComparing(Standing::probability, Comparator.reverseOrder()))
         .orElseThrow();
   }
 
-  private Optional<Standing> ofKind(RuleRecord record, Outcome failure, Standing.Kind kind) {
-    Side side = sideOf(failure);
-    List<Evidence> failed = record.failed(failure);
-    int tested = record.kept(side) + failed.size();
-    if (tested == 0) {
+  private Optional<Standing> ofKind(String rule, List<Ground> tested, Standing.Kind kind) {
+    if (tested.isEmpty()) {
       return Optional.empty();
     }
-    double probability = belief.belowSecure(record.weightKept(side), weight(failed));
-    boolean pattern = belief.isPattern(differentWords(failed), probability);
+    Broken broken = Broken.of(tested, belief);
+    if (broken.isPattern()) {
+      return Optional.of(pattern(rule, kind, tested, broken.conditions(), broken.probability()));
+    }
+    List<Evidence> failed = Ground.failed(tested);
+    int places = tested.stream().mapToInt(Ground::tested).sum();
     Standing.State state =
-        pattern
-            ? Standing.State.PATTERN
-            : !failed.isEmpty()
-                ? Standing.State.SLIP
-                : tested < ENOUGH ? Standing.State.NOT_ENOUGH : Standing.State.SECURE;
+        !failed.isEmpty()
+            ? Standing.State.SLIP
+            : places < ENOUGH ? Standing.State.NOT_ENOUGH : Standing.State.SECURE;
     return Optional.of(
         new Standing(
-            record.rule(),
+            rule,
             state,
             kind,
-            probability,
-            tested,
+            broken.probability(),
+            places,
             failed.size(),
+            List.of(),
+            tested.stream().map(Ground::tally).toList(),
             failed,
-            wouldChange(state, tested, failed.size())));
+            wouldChange(state, places, failed.size())));
   }
 
-  /** A special spelling is left out where it is due, and put where it is not. */
-  private static Side sideOf(Outcome failure) {
-    return failure == Outcome.UNDER ? Side.DUE : Side.NOT_DUE;
-  }
-
-  /** Whether failures on one side are more likely a habit than not: half of what guessing needs. */
-  private boolean leans(Standing side) {
-    return differentWords(side.failed()) >= settings.differentWords()
-        && side.probability() > LEANING;
-  }
-
-  private static long differentWords(List<Evidence> failed) {
-    return failed.stream().map(Evidence::target).distinct().count();
-  }
-
-  private double weight(List<Evidence> failed) {
-    return belief.weight(failed.stream().map(Evidence::date).toList());
+  /** Whether failures of a kind are more likely a habit than not: half of what guessing needs. */
+  private boolean leans(List<Ground> tested) {
+    return belief.isPattern(tested, LEANING)
+        || !tested.isEmpty() && Broken.of(tested, belief).isPattern();
   }
 
   /**
    * A child who fails on both sides is guessing: one side may prove it, or both together, where
    * neither alone would.
    */
-  private Standing mixed(RuleRecord record, Standing under, Standing over) {
-    double together =
-        belief.belowSecure(
-            record.weightKept(Side.DUE) + record.weightKept(Side.NOT_DUE), weight(record.failed()));
-    int opportunities = under.opportunities() + over.opportunities();
-    int failures = under.failures() + over.failures();
-    return new Standing(
-        under.rule(),
-        Standing.State.PATTERN,
+  private Standing mixed(String rule, List<Ground> under, List<Ground> over) {
+    List<Ground> tested = Stream.concat(under.stream(), over.stream()).toList();
+    Broken left = Broken.of(under, belief);
+    Broken put = Broken.of(over, belief);
+    double together = belief.belowSecure(tested);
+    List<Ground> broken = Stream.of(left, put).flatMap(b -> b.conditions().stream()).toList();
+    boolean bothShow = left.isPattern() && put.isPattern();
+    List<Ground> failed = tested.stream().filter(g -> !g.failed().isEmpty()).toList();
+    return pattern(
+        rule,
         Standing.Kind.MIXED,
-        Math.max(together, Math.max(under.probability(), over.probability())),
-        opportunities,
-        failures,
-        record.failed(),
-        wouldChange(Standing.State.PATTERN, opportunities, failures));
+        tested,
+        bothShow ? broken : failed,
+        Math.max(together, Math.max(left.probability(), put.probability())));
+  }
+
+  private Standing pattern(
+      String rule,
+      Standing.Kind kind,
+      List<Ground> tested,
+      List<Ground> broken,
+      double probability) {
+    List<Evidence> failed = Ground.failed(broken);
+    int places = broken.stream().mapToInt(Ground::tested).sum();
+    return new Standing(
+        rule,
+        Standing.State.PATTERN,
+        kind,
+        probability,
+        places,
+        failed.size(),
+        broken.stream().map(Ground::tally).toList(),
+        tested.stream().filter(g -> !broken.contains(g)).map(Ground::tally).toList(),
+        failed,
+        wouldChange(Standing.State.PATTERN, places, failed.size()));
   }
 
   private String wouldChange(Standing.State state, int tested, int failed) {

@@ -9,9 +9,16 @@ import java.time.LocalDate;
  *
  * @param target the word dictated
  * @param attempt what was written
+ * @param condition id of the condition the place is of; "" where it is not known
  */
 public record Evidence(
-    LocalDate date, String target, String attempt, String rule, Side side, Outcome outcome) {
+    LocalDate date,
+    String target,
+    String attempt,
+    String rule,
+    String condition,
+    Side side,
+    Outcome outcome) {
 
   /** Whether it fails the rule in this way. */
   boolean fails(Outcome kind) {

@@ -1,7 +1,6 @@
 package dettato.diagnose;
 
 import dettato.rule.Outcome;
-import dettato.rule.Side;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -45,13 +44,5 @@ record RuleRecord(String rule, List<Kept> kept, List<Evidence> failed, List<Evid
   /** What failed in this way. */
   List<Evidence> failed(Outcome kind) {
     return failed.stream().filter(e -> e.fails(kind)).toList();
-  }
-
-  int kept(Side side) {
-    return kept.stream().filter(k -> k.side() == side).mapToInt(Kept::count).sum();
-  }
-
-  double weightKept(Side side) {
-    return kept.stream().filter(k -> k.side() == side).mapToDouble(Kept::weight).sum();
   }
 }

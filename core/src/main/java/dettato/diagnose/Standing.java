@@ -2,6 +2,7 @@ package dettato.diagnose;
 
 import dettato.rule.RuleBook;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Where a child stands with one rule.
@@ -10,8 +11,11 @@ import java.util.List;
  * @param kind in which way the rule is failed, when it is a pattern
  * @param probability that the child's true rate of success is below what counts as secure, in [0,
  *     1]
- * @param opportunities how many places tested the rule, on the sides that the kind is about
+ * @param opportunities how many places tested the rule: of a pattern those of the broken
+ *     conditions, else those on the sides that the kind is about
  * @param failures how many of them failed
+ * @param broken the conditions that are failed, when it is a pattern; empty otherwise
+ * @param kept the other conditions of the same sides
  * @param failed what failed, newest first; empty when nothing did
  * @param wouldChange what would change this, in words
  */
@@ -22,6 +26,8 @@ public record Standing(
     double probability,
     int opportunities,
     int failures,
+    List<Tally> broken,
+    List<Tally> kept,
     List<Evidence> failed,
     String wouldChange) {
 
@@ -44,6 +50,8 @@ public record Standing(
   }
 
   public Standing {
+    broken = List.copyOf(broken);
+    kept = List.copyOf(kept);
     failed = List.copyOf(failed);
     if (opportunities < 1) {
       throw new IllegalArgumentException("no evidence for " + rule);
@@ -59,6 +67,8 @@ public record Standing(
         probability,
         opportunities,
         failures,
+        List.of(),
+        Stream.concat(broken.stream(), kept.stream()).toList(),
         failed,
         "failures in words that another pattern does not explain: "
             + RuleBook.of(other).about().name());

@@ -225,7 +225,7 @@ final class Judgement {
     }
     int settled =
         Form.verdict(form) == Verdict.ALTERNATIVE && !says[unit]
-            ? outOfContext(forms, written, form)
+            ? outOfContext(forms, written, form, unit == units.length - 1)
             : form;
     String confusion = inPlace(unit, Form.confusion(settled));
     if (confusion.equals("swapped")) {
@@ -256,10 +256,13 @@ final class Judgement {
    * rule names the form (cit for kit), or one letter stands for a short vowel as it does in most
    * words (bisicle for bicycle), or i for a weak y inside (ladibird), it stays an alternative.
    */
-  private static int outOfContext(UnitForms forms, String written, int form) {
+  private static int outOfContext(UnitForms forms, String written, int form, boolean last) {
     if (forms.isDamaged(written)) {
       String name = forms.damage(written, forms.unit.grapheme().isSplit());
       return Form.of(Verdict.PARTIAL, Costs.PARTIAL, name);
+    }
+    if (!last && forms.isOpenSplit(written)) {
+      return Form.of(Verdict.PARTIAL, Costs.PARTIAL, "split-open");
     }
     boolean weakI = forms.sound().id().equals("happY") && written.equals("i");
     if (weakI || forms.isNamedByRule(written) || forms.isShortVowelBy(written)) {

@@ -16,7 +16,13 @@ import java.util.Set;
 final class Outcomes {
   /** Rules whose condition is the vowel right before. */
   private static final Set<String> BY_VOWEL =
-      Set.of("final-k", "final-ch", "final-j", "final-double", "double-before-ending");
+      Set.of(
+          "final-k",
+          "final-ch",
+          "final-j",
+          "final-double",
+          "double-inside",
+          "double-before-ending");
 
   private Outcomes() {}
 
@@ -35,7 +41,7 @@ final class Outcomes {
       UnitMark unit = units[o.unit()];
       Outcome outcome = o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
       boolean turned = unit.confusion().filter("swapped"::equals).isPresent();
-      if (outcome.isFailure() && (turned || isUndone(o, outcome, units))) {
+      if (lostBefore(o, units) || outcome.isFailure() && (turned || isUndone(o, outcome, units))) {
         outcome = Outcome.UNTESTED;
       }
       if (outcome.isFailure()) {
@@ -78,11 +84,26 @@ final class Outcomes {
   }
 
   /**
+   * Whether what the rule looks back at is not there at all: luch for lunch tells nothing of ch.
+   */
+  private static boolean lostBefore(Opportunity o, UnitMark[] units) {
+    return o.unit() > 0
+        && BY_VOWEL.contains(o.rule())
+        && units[o.unit() - 1].verdict() == Verdict.MISSING;
+  }
+
+  /**
    * Whether the vowel that the rule looks back at was itself spelled otherwise, in such a way that
    * the rule fits what was written: cack for cake tells of the vowel, not of ck; borl for ball, not
-   * of ll.
+   * of ll. Nor does a doubled letter tell of doubling where the consonant after it was lost (winner
+   * for winter).
    */
   private static boolean isUndone(Opportunity o, Outcome outcome, UnitMark[] units) {
+    if (outcome == Outcome.OVER
+        && o.rule().equals("double-inside")
+        && units[o.unit() + 1].verdict() == Verdict.MISSING) {
+      return true;
+    }
     if (o.unit() == 0 || !BY_VOWEL.contains(o.rule())) {
       return false;
     }

@@ -106,6 +106,15 @@ final class UnitForms {
         && (isSubsequence(written, letters) || isTransposed(written, letters));
   }
 
+  /** Whether one letter is what a usual split digraph of the sound leaves without its e (mun). */
+  boolean isOpenSplit(String written) {
+    return written.length() == 1
+        && unit.sound().kind() == Sound.Kind.LONG
+        && Correspondences.find(unit.sound(), new Grapheme(written + "_e"))
+            .filter(Correspondence::isUsual)
+            .isPresent();
+  }
+
   /** What may be left of the grapheme, with its form. */
   private Map<String, Integer> damaged() {
     Map<String, Integer> forms = new HashMap<>();

@@ -1,17 +1,49 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
 import dettato.word.Join;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Pattern;
 
 /** A silent e before an ending: baking against hopeful. */
 final class DropE extends RuleAtUnit {
   private static final Pattern SILENT_E = Pattern.compile(".*[^aeiou]e|.*(are|ore|ire|ure|ere)");
+
+  private static final Pattern SOFT_BEFORE = Pattern.compile("able|ably|ous|ously");
+
+  private static final Condition VOWEL_ENDING =
+      due(
+          "drop-e/vowel-ending",
+          "the ending starts with a vowel or y, so the silent e goes",
+          "The ending starts with a vowel: take the e off first.",
+          right("baking"),
+          under("smiling", "smileing"));
+  private static final Condition PLAIN_ENDING =
+      notDue(
+          "drop-e/plain-ending",
+          "the ending starts with a consonant, so the e stays",
+          "The ending starts with a consonant: keep the e.",
+          right("hopeful"),
+          over("careless", "carless"));
+  private static final Condition SOFT =
+      notDue(
+          "drop-e/soft",
+          "the e keeps c or g soft before a or o, so it stays",
+          "The e keeps c or g soft: keep it before a and o.",
+          right("noticeable"),
+          over("noticeable", "noticable"));
+  private static final Condition S =
+      notDue(
+          "drop-e/s",
+          "only s is added, so the e stays",
+          "Only s is added: keep the e.",
+          right("bakes"),
+          over("cakes", "caks"));
 
   DropE() {
     super(
@@ -19,36 +51,54 @@ final class DropE extends RuleAtUnit {
             "drop-e",
             "e dropped or kept before an ending",
             "A silent final e goes before an ending that starts with a vowel or y; before any other ending it stays.",
-            "Does the ending start with a vowel? Take the e off first.",
+            "Does the ending start with a vowel? Take the e off first. If not, keep it.",
             "The vowel of the ending does the work that the e did.",
             "no e",
             "e"),
-        right("baking"),
-        right("hopeful"),
-        right("bakes"),
-        under("smiling", "smileing"),
-        over("hopeful", "hopful"));
+        VOWEL_ENDING,
+        PLAIN_ENDING,
+        SOFT,
+        S);
   }
 
   @Override
   Optional<Opportunity> at(Place place) {
     Optional<Join> join = place.word().join();
-    if (join.isEmpty() || place.inEnding()) {
+    if (join.isEmpty()) {
+      return soft(place);
+    }
+    if (place.inEnding()) {
       return Optional.empty();
     }
     String base = join.get().base();
     if (join.get().change() == Join.Change.E_DROPPED) {
       return place.endsBase()
           ? Optional.of(
-              Opportunity.due(
-                      id(),
-                      place.index(),
-                      Set.of(place.grapheme()),
+              VOWEL_ENDING
+                  .at(
+                      place,
+                      place.grapheme(),
                       base + " loses its e before -" + join.get().ending() + ", so no e is due")
                   .leftOutBy(place.grapheme() + "e"))
           : Optional.empty();
     }
     return ownsLastE(place, base) ? kept(place, base, join.get().ending()) : Optional.empty();
+  }
+
+  /** noticeable, courageous: told by its letters, since the base may be no word of ours. */
+  private static Optional<Opportunity> soft(Place place) {
+    String letters = place.grapheme();
+    int end = place.word().cut().start(place.index()) + letters.length();
+    boolean softens = letters.equals("ce") || letters.endsWith("ge");
+    if (!softens || !SOFT_BEFORE.matcher(place.word().letters().substring(end)).matches()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        SOFT.at(
+                place,
+                letters,
+                "the e keeps " + letters.charAt(letters.length() - 2) + " soft, so it is due")
+            .tooMuch(letters.substring(0, letters.length() - 1)));
   }
 
   private static boolean ownsLastE(Place place, String base) {
@@ -60,17 +110,16 @@ final class DropE extends RuleAtUnit {
         && place.grapheme().length() > 1;
   }
 
-  /** Before -s the split digraph itself tells: leaving its e out is a fact of that. */
-  private Optional<Opportunity> kept(Place place, String base, String ending) {
-    String without = place.grapheme().replaceAll("_?e$", "");
-    boolean toldElsewhere = ending.equals("s");
+  private static Optional<Opportunity> kept(Place place, String base, String ending) {
     boolean vowel = "aeiouy".indexOf(ending.charAt(0)) >= 0;
-    return vowel
-        ? Optional.empty()
-        : notDue(
-            place,
-            Set.of(place.grapheme()),
-            toldElsewhere ? Set.of() : Set.of(without),
-            base + " keeps its e before -" + ending + ", so it is due");
+    if (vowel) {
+      return soft(place);
+    }
+    Condition condition = ending.equals("s") ? S : PLAIN_ENDING;
+    String without = place.grapheme().replaceAll("_?e$", "");
+    return Optional.of(
+        condition
+            .at(place, place.grapheme(), base + " keeps its e before -" + ending + ", so it is due")
+            .tooMuch(without));
   }
 }

@@ -1,14 +1,37 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
 import java.util.Optional;
-import java.util.Set;
 
 /** /ɔɪ/ at the end against inside: toy and coin. */
 final class EndOi extends RuleAtUnit {
+  private static final Condition WORD_END =
+      due(
+          "end-oi/word-end",
+          "/ɔɪ/ ends the word, so oy is due",
+          "At the end of the word: write oy.",
+          right("toy"),
+          under("boy", "boi"));
+  private static final Condition BASE_END =
+      due(
+          "end-oi/base-end",
+          "/ɔɪ/ ends the base, so oy is due",
+          "At the end of the first part: keep oy.",
+          right("enjoyed"),
+          under("toys", "tois"));
+  private static final Condition INSIDE =
+      notDue(
+          "end-oi/inside",
+          "/ɔɪ/ is inside before a consonant, so oi is due",
+          "Not at the end: write oi.",
+          right("point"),
+          over("coin", "coyn"));
+
   EndOi() {
     super(
         new About(
@@ -19,11 +42,9 @@ final class EndOi extends RuleAtUnit {
             "English words do not end in i.",
             "oy",
             "oi"),
-        right("toy"),
-        right("enjoyed"),
-        right("coin"),
-        under("toy", "toi"),
-        over("coin", "coyn"));
+        WORD_END,
+        BASE_END,
+        INSIDE);
   }
 
   @Override
@@ -31,12 +52,12 @@ final class EndOi extends RuleAtUnit {
     if (!place.sound().equals("CHOICE")) {
       return Optional.empty();
     }
-    if (place.endsPart()) {
-      return due(place, Set.of("oy"), "oi", "/ɔɪ/ ends the word or its base, so oy is due");
+    if (place.endsStem()) {
+      Condition end = place.endsWord() ? WORD_END : BASE_END;
+      return Optional.of(end.at(place, "oy", end.says()).plainly("oi"));
     }
     return place.beforeConsonant()
-        ? notDue(
-            place, Set.of("oi"), Set.of("oy"), "/ɔɪ/ is inside before a consonant, so oi is due")
+        ? Optional.of(INSIDE.at(place, "oi", INSIDE.says()).tooMuch("oy"))
         : Optional.empty();
   }
 }

@@ -1,14 +1,37 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
 import java.util.Optional;
-import java.util.Set;
 
 /** ow at the end against ou inside: cow and cloud. */
 final class EndOu extends RuleAtUnit {
+  private static final Condition WORD_END =
+      due(
+          "end-ou/word-end",
+          "the vowel ends the word, so ow is due",
+          "At the end of the word: write ow.",
+          right("cow"),
+          under("now", "nou"));
+  private static final Condition BASE_END =
+      due(
+          "end-ou/base-end",
+          "the vowel ends the base, so ow is due",
+          "At the end of the first part: keep ow.",
+          right("cows"),
+          under("allowed", "alloued"));
+  private static final Condition INSIDE =
+      notDue(
+          "end-ou/inside",
+          "the vowel is inside the word, so ou is due",
+          "Not at the end: most often ou.",
+          right("cloud"),
+          over("shout", "showt"));
+
   EndOu() {
     super(
         new About(
@@ -19,10 +42,9 @@ final class EndOu extends RuleAtUnit {
             "English words do not end in u.",
             "ow",
             "ou"),
-        right("cow"),
-        right("cloud"),
-        under("cow", "cou"),
-        over("cloud", "clowd"));
+        WORD_END,
+        BASE_END,
+        INSIDE);
   }
 
   @Override
@@ -35,8 +57,10 @@ final class EndOu extends RuleAtUnit {
     if (!place.sound().equals("MOUTH")) {
       return Optional.empty();
     }
-    return place.endsPart()
-        ? due(place, Set.of("ow"), "ou", "the vowel ends the word or its base, so ow is due")
-        : notDue(place, Set.of("ou"), Set.of("ow"), "the vowel is inside the word, so ou is due");
+    if (place.endsStem()) {
+      Condition end = place.endsWord() ? WORD_END : BASE_END;
+      return Optional.of(end.at(place, "ow", end.says()).plainly("ou"));
+    }
+    return Optional.of(INSIDE.at(place, "ou", INSIDE.says()).tooMuch("ow"));
   }
 }

@@ -1,5 +1,7 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
@@ -10,20 +12,33 @@ import java.util.Set;
 
 /** f that turns to ves: leaves against roofs. */
 final class FToVes extends RuleAtUnit {
+  private static final Condition TURNS =
+      due(
+          "f-to-ves/turns",
+          "the f turns to v before the ending, so v is due",
+          "Hear v? Write v.",
+          right("leaves"),
+          under("leaves", "leafs"));
+  private static final Condition KEEPS =
+      notDue(
+          "f-to-ves/keeps",
+          "this word keeps its f",
+          "Hear f? Keep f.",
+          right("roofs"),
+          over("roofs", "rooves"));
+
   FToVes() {
     super(
         new About(
             "f-to-ves",
             "f to ves",
             "Some words in f, fe, lf turn to ves; the others, such as roofs and cliffs, must be known.",
-            "Hear v in leaves? Write v.",
+            "Hear v in leaves? Write v. Hear f in roofs? Keep f.",
             "The sound changed long ago and the letter followed it.",
             "ve",
             "f"),
-        right("leaves"),
-        right("roofs"),
-        under("leaves", "leafs"),
-        over("roofs", "rooves"));
+        TURNS,
+        KEEPS);
   }
 
   @Override
@@ -35,19 +50,20 @@ final class FToVes extends RuleAtUnit {
     String base = join.get().base();
     if (join.get().change() == Join.Change.F_TO_V) {
       return Optional.of(
-          Opportunity.due(
-                  id(),
-                  place.index(),
-                  Set.of(place.grapheme()),
+          TURNS
+              .at(
+                  place,
+                  place.grapheme(),
                   "the f of " + base + " turns to v before the ending, so v is due")
               .leftOutBy(
-                  place.spelled(Set.of("ve"))
-                      ? new String[] {"f", "fe", "ff"}
-                      : new String[] {"f", "ff"}));
+                  place.spelled("ve") ? new String[] {"f", "fe", "ff"} : new String[] {"f", "ff"}));
     }
-    return place.sound().equals("f")
-        ? notDue(
-            place, Set.of(place.grapheme()), Set.of("ve", "v"), base + " keeps its f, so f is due")
+    boolean keeps = place.sound().equals("f") && base.matches(".*fe?");
+    return keeps
+        ? Optional.of(
+            KEEPS
+                .at(place, place.grapheme(), base + " keeps its f, so f is due")
+                .tooMuch("ve", "v"))
         : Optional.empty();
   }
 }

@@ -1,5 +1,7 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
@@ -10,22 +12,66 @@ import java.util.Set;
 
 /** /f l s z/ at the end of a one-beat word: cliff against leaf and wolf. */
 final class FinalDouble extends RuleAtUnit {
+  private static final Condition SHORT =
+      due(
+          "final-double/short",
+          "one short vowel letter stands right before /f l s z/ at the end of a one-beat word, so it is doubled",
+          "One vowel letter, then f, l, s or z at the end: double it.",
+          right("cliff"),
+          right("shell"),
+          under("cliff", "clif"));
+  private static final Condition ALL =
+      due(
+          "final-double/all",
+          "the word ends in all or oll, so ll is due",
+          "Hear all at the end? Write two l.",
+          right("ball"),
+          under("fall", "fal"));
+  private static final Condition CONSONANT =
+      notDue(
+          "final-double/consonant",
+          "a consonant stands before the last one, so nothing is doubled",
+          "There is another consonant just before: one is enough.",
+          right("wolf"),
+          over("shelf", "shelff"));
+  private static final Condition TEAM =
+      notDue(
+          "final-double/team",
+          "two letters spell the vowel, so nothing is doubled",
+          "Two letters make the vowel: one is enough.",
+          right("leaf"),
+          over("beef", "beeff"));
+  private static final Condition SPLIT =
+      notDue(
+          "final-double/split",
+          "the silent e makes the vowel long, so nothing is doubled",
+          "The vowel says its name: one is enough.",
+          right("smile"),
+          over("hole", "holle"));
+  private static final Condition LONGER =
+      notDue(
+          "final-double/longer",
+          "the word has more than one beat, so nothing is doubled",
+          "More than one beat? One is enough.",
+          right("until"),
+          over("until", "untill"));
+
   FinalDouble() {
     super(
         new About(
             "final-double",
             "ff ll ss zz at the end",
             "/f l s z/ at the end of a one-beat word right after one short vowel letter is ff, ll, ss, zz.",
-            "Short vowel, then f, l, s or z at the end? Double it.",
+            "One beat, one vowel letter, then f, l, s or z at the end? Double it.",
             "A doubled letter shows that the vowel before it is short.",
             "ff ll ss zz",
             "f l s z"),
-        right("cliff"),
-        right("shell"),
-        right("leaf"),
-        right("wolf"),
-        under("cliff", "clif"),
-        over("beef", "beeff"));
+        SHORT,
+        ALL,
+        CONSONANT,
+        TEAM,
+        SPLIT,
+        LONGER);
   }
 
   private static final Map<String, Set<String>> PLAIN =
@@ -42,37 +88,60 @@ final class FinalDouble extends RuleAtUnit {
   @Override
   Optional<Opportunity> at(Place place) {
     Set<String> plain = PLAIN.get(place.sound());
-    if (plain == null || !place.endsPart() || place.inEnding() || place.beatsUpTo() != 1) {
+    if (plain == null || !place.endsPart() || place.inEnding()) {
       return Optional.empty();
     }
-    String doubled = place.sound() + place.sound();
-    if (place.afterShortVowelLetter() || isAllOrRoll(place)) {
-      return Optional.of(
-          Opportunity.due(
-              id(),
-              place.index(),
-              Set.of(doubled),
-              place.sound(),
-              "one short vowel letter stands right before /"
-                  + place.sound()
-                  + "/ at the end of a one-beat word, so "
-                  + doubled
-                  + " is due"));
+    Before before = Before.of(place);
+    if (place.beatsUpTo() != 1) {
+      return before == Before.SHORT && place.endsWord() ? longer(place) : Optional.empty();
     }
+    if (before == Before.SHORT || isAllOrRoll(place)) {
+      return Optional.of(doubled(place, before));
+    }
+    return switch (before) {
+      case CONSONANT -> single(CONSONANT, place, before, plain);
+      case SPLIT -> single(SPLIT, place, before, plain);
+      default -> single(TEAM, place, before, plain);
+    };
+  }
+
+  private static Opportunity doubled(Place place, Before before) {
+    String twice = twice(place);
+    String why =
+        before == Before.SHORT
+            ? before.says(place) + " at the end of a one-beat word"
+            : "the word ends in " + place.before().orElseThrow().grapheme() + "ll";
+    return (before == Before.SHORT ? SHORT : ALL)
+        .at(place, twice, why + ", so " + twice + " is due")
+        .plainly(place.sound());
+  }
+
+  private static Optional<Opportunity> single(
+      Condition condition, Place place, Before before, Set<String> plain) {
     if (!place.grapheme().startsWith(place.sound())) {
       return Optional.empty();
     }
-    return Optional.of(
-        Opportunity.notDue(
-            id(),
-            place.index(),
-            place.grapheme().equals(doubled) ? plain : Set.of(place.grapheme()),
-            Set.of(doubled),
-            "no single short vowel letter stands right before /"
-                + place.sound()
-                + "/, so one "
-                + place.sound()
-                + " is due"));
+    String twice = twice(place);
+    Set<String> due = place.grapheme().equals(twice) ? plain : Set.of(place.grapheme());
+    String why = before.says(place) + ", so one " + place.sound() + " is due";
+    return Optional.of(condition.at(place, due, why).tooMuch(twice));
+  }
+
+  /** Of longer words those in l, and those in -is and -us; -ess and -ass must be known. */
+  private static Optional<Opportunity> longer(Place place) {
+    String vowel = place.before().orElseThrow().grapheme().text();
+    boolean usual = place.sound().equals("l") || place.sound().equals("s") && "iu".contains(vowel);
+    if (!usual) {
+      return Optional.empty();
+    }
+    String why = "the word has more than one beat, so one " + place.sound() + " is due";
+    return place.grapheme().equals(place.sound()) || place.grapheme().equals(twice(place))
+        ? Optional.of(LONGER.at(place, place.sound(), why).tooMuch(twice(place)))
+        : Optional.empty();
+  }
+
+  private static String twice(Place place) {
+    return place.sound() + place.sound();
   }
 
   /** all and roll double their l as words with a short vowel do. */

@@ -1,5 +1,7 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
@@ -8,22 +10,45 @@ import dettato.word.Unit;
 import java.util.Optional;
 import java.util.Set;
 
-/** /əl/ at the end: candle, against camel and pedal, which must be known. */
+/** /əl/ at the end: candle after tall letters, camel after small ones; pedal must be known. */
 final class FinalLe extends RuleAtUnit {
+  private static final String SMALL = "mnrsvw";
+
+  private static final Condition AFTER_STEM =
+      due(
+          "final-le/after-stem",
+          "a letter with a stick or a tail stands before /əl/, so le is due",
+          "A letter with a stick or a tail just before: try le.",
+          right("candle"),
+          under("puddle", "puddel"));
+  private static final Condition AFTER_SMALL =
+      notDue(
+          "final-le/after-small",
+          "m, n, r, s, v or w stands before /əl/, so le is not due",
+          "After m, n, r, s, v or w: not le.",
+          right("camel"),
+          over("camel", "camle"));
+  private static final Condition BY_HEART =
+      notDue(
+          "final-le/by-heart",
+          "this word is known to have no le",
+          "Some words must be learnt.",
+          right("pedal"),
+          over("pencil", "pencle"));
+
   FinalLe() {
     super(
         new About(
             "final-le",
             "le at the end",
-            "/əl/ at the end is most often le. A weak rule: camel, pedal, pencil and others must be known.",
-            "Do you hear ul at the end? Try le first.",
+            "/əl/ at the end is often le after a letter with a stick or a tail, and el or al after m, n, r, s, v, w. It holds for little more than half of such words: pedal, pencil, label and many others must be known.",
+            "Hear ul at the end? Try le after a letter with a stick or a tail.",
             "le keeps the consonant before it together with its beat: can-dle.",
             "le",
             "el al il"),
-        right("candle"),
-        right("camel"),
-        under("puddle", "puddel"),
-        over("camel", "camle"));
+        AFTER_STEM,
+        AFTER_SMALL,
+        BY_HEART);
   }
 
   @Override
@@ -38,20 +63,30 @@ final class FinalLe extends RuleAtUnit {
 
   @Override
   Optional<Opportunity> at(Place place) {
-    if (place.sound().equals("commA+l") && place.spelled(Set.of("le"))) {
-      return due(place, Set.of("le"), "el", "/əl/ ends the word or its base, so le is due");
+    if (place.sound().equals("commA+l") && place.spelled("le")) {
+      String before = place.before().map(u -> u.grapheme().text()).orElse("");
+      return Optional.of(
+          AFTER_STEM
+              .at(place, "le", before + " stands before /əl/ at the end, so le is due")
+              .plainly("el"));
     }
     boolean weak =
         Set.of("commA", "KIT").contains(place.sound())
             && place.unit().stress() == Unit.Stress.NONE
             && place.beatsUpTo() > 1
             && place.precedes("l");
-    return weak && !place.inEnding() && new Place(place.word(), place.index() + 1).endsPart()
-        ? notDue(
-            place,
-            Set.of(place.grapheme()),
-            Set.of("le"),
-            "this word is known to have " + place.grapheme() + "l, so le is not due")
-        : Optional.empty();
+    if (!weak || place.inEnding() || !new Place(place.word(), place.index() + 1).endsPart()) {
+      return Optional.empty();
+    }
+    String letters = place.before().map(u -> u.grapheme().text()).orElse(" ");
+    char last = letters.charAt(letters.length() - 1);
+    boolean small = SMALL.indexOf(last) >= 0;
+    String why =
+        small
+            ? "%s stands before /əl/, so %sl is due, not le".formatted(last, place.grapheme())
+            : "%s is known to have %sl, so le is not due"
+                .formatted(place.word().spelling(), place.grapheme());
+    return Optional.of(
+        (small ? AFTER_SMALL : BY_HEART).at(place, place.grapheme(), why).tooMuch("le"));
   }
 }

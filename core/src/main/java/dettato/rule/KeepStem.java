@@ -1,36 +1,109 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
+import dettato.word.Join;
+import dettato.word.Word;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** Both parts keep all their letters: unnecessary, careless, teacup; -ful has one l. */
 final class KeepStem extends RuleAtUnit {
-  private static final Pattern TWICE = Pattern.compile("unn.+|dissat.+|dissim.+|missp.+|missh.+");
+  private static final Set<String> ENDINGS = Set.of("ly", "ness", "ment", "less");
 
-  private static final Set<String> ENDINGS = Set.of("ly", "ful", "less", "ness", "ment");
+  private static final Condition UN =
+      prefix("un", right("unnecessary"), under("unnoticed", "unoticed"));
+  private static final Condition DIS =
+      prefix("dis", right("dissatisfied"), under("dissatisfied", "disatisfied"));
+  private static final Condition MIS =
+      prefix("mis", right("misspell"), under("misspell", "mispell"));
+  private static final Condition NO_DOUBLE =
+      notDue(
+          "keep-stem/no-double",
+          "the part before and the part after meet in different letters, so nothing is doubled",
+          "Write the first part, then the second: no letter more.",
+          right("unlock"),
+          over("dislike", "disslike"));
+  private static final Condition RE =
+      due(
+          "keep-stem/re",
+          "re- and the word after it both keep all their letters",
+          "Write re whole, then the whole word.",
+          right("reappear"),
+          under("rewrite", "rerite"));
+  private static final Condition LY = ending("ly", right("kindly"), under("finally", "finaly"));
+  private static final Condition NESS =
+      ending("ness", right("meanness"), under("kindness", "kindnes"));
+  private static final Condition MENT =
+      ending("ment", right("development"), under("government", "goverment"));
+  private static final Condition LESS =
+      ending("less", right("careless"), under("endless", "endles"));
+  private static final Condition BASE_END =
+      due(
+          "keep-stem/base-end",
+          "the base keeps its last letter before the ending",
+          "Write the whole word first, then the ending.",
+          right("kindness"),
+          under("softness", "sofness"));
+  private static final Condition COMPOUND =
+      due(
+          "keep-stem/compound",
+          "the word is made of two, and both keep their letters",
+          "Two words in one: write both whole.",
+          right("teacup"),
+          right("lamppost"),
+          under("sandpit", "sanpit"));
+  private static final Condition FUL =
+      notDue(
+          "keep-stem/ful",
+          "-ful has one l",
+          "ful has one l.",
+          right("hopeful"),
+          over("helpful", "helpfull"));
 
   KeepStem() {
     super(
         new About(
             "keep-stem",
             "both parts keep their letters",
-            "Before -ly, -ful, -less, -ness, -ment, after un-, re-, dis-, mis-, and in compounds, both parts keep all their letters; -ful has one l.",
+            "Before -ly, -less, -ness, -ment, after un-, dis-, mis-, re-, and in compounds, both parts keep all their letters and take no more; -ful has one l.",
             "Write the first part whole, then the second part whole. ful has one l.",
             "The eye finds the parts, and so the meaning.",
             "both parts",
             "letters lost or added"),
-        right("teacup"),
-        right("unnecessary"),
-        right("hopeful"),
-        under("careless", "careles"),
-        under("sandpit", "sanpit"),
-        over("hopeful", "hopefull"));
+        UN,
+        DIS,
+        MIS,
+        RE,
+        LY,
+        NESS,
+        MENT,
+        LESS,
+        BASE_END,
+        COMPOUND,
+        NO_DOUBLE,
+        FUL);
+  }
+
+  private static Condition prefix(String prefix, Example... examples) {
+    return due(
+        "keep-stem/" + prefix,
+        prefix + "- keeps all its letters before the same letter",
+        "Write " + prefix + " whole, then the whole word.",
+        examples);
+  }
+
+  private static Condition ending(String ending, Example... examples) {
+    return due(
+        "keep-stem/" + ending,
+        "the base and -" + ending + " both keep all their letters",
+        "Write the whole word first, then " + ending + ".",
+        examples);
   }
 
   @Override
@@ -38,64 +111,100 @@ final class KeepStem extends RuleAtUnit {
     if (place.word().seam() > 0) {
       return atSeam(place);
     }
-    if (place.spelled(Set.of("n", "s")) && afterPrefix(place)) {
-      return kept(
-          place, "the part before and the part after both keep their letter, so it is due twice");
+    String prefix = Prefixes.of(place.word());
+    if (!prefix.isEmpty() && place.index() == meeting(place.word(), prefix)) {
+      return afterPrefix(place, prefix);
     }
-    if (place.join(ENDINGS).isEmpty()) {
+    Optional<Join> join = place.word().join();
+    if (join.isEmpty()) {
       return Optional.empty();
     }
-    String ending = place.word().join().orElseThrow().ending();
-    if (place.endsWord() && ending.equals("ful")) {
-      return notDue(place, Set.of("l"), Set.of("ll"), "-ful has one l, so l is due");
+    String ending = join.get().ending();
+    if (ending.equals("ful")) {
+      return place.endsWord()
+          ? Optional.of(FUL.at(place, "l", "-ful has one l, so l is due").tooMuch("ll"))
+          : Optional.empty();
     }
-    if (place.endsWord() && place.spelled(Set.of("ss"))) {
+    if (!ENDINGS.contains(ending)) {
+      return Optional.empty();
+    }
+    if (place.endsWord() && place.spelled("ss")) {
       return Optional.of(
-          Opportunity.due(
-                  id(),
-                  place.index(),
-                  Set.of("ss"),
-                  "-" + ending + " keeps its letters, so ss is due")
+          condition(ending)
+              .at(place, "ss", "-" + ending + " keeps its letters, so ss is due")
               .leftOutBy("s", ""));
     }
-    return atJoin(place);
+    return place.endsBase() ? atJoin(place, join.get()) : Optional.empty();
   }
 
-  /** finally (the l of both parts in one unit) and meanness (one n for each part). */
-  private Optional<Opportunity> atJoin(Place place) {
-    String base = place.word().join().orElseThrow().base();
-    char first = place.word().join().orElseThrow().ending().charAt(0);
-    boolean meets = base.charAt(base.length() - 1) == first;
-    boolean joined = place.grapheme().equals("" + first + first);
-    boolean apart = place.after().filter(u -> u.grapheme().text().equals("" + first)).isPresent();
-    return meets && place.endsBase() && (joined || apart)
-        ? kept(place, base + " and the ending both keep their " + first + ", so it is due twice")
+  /** finally (the l of both parts in one unit), meanness (one n for each part), kindness. */
+  private Optional<Opportunity> atJoin(Place place, Join join) {
+    if (place.unit().sound().isVowel() || place.grapheme().endsWith("e")) {
+      return Optional.empty();
+    }
+    char first = join.ending().charAt(0);
+    boolean meets = join.base().charAt(join.base().length() - 1) == first;
+    boolean lastOfBase = Set.of("ness", "less").contains(join.ending()) && !meets;
+    boolean clusters =
+        join.ending().equals("ment") || !place.before().orElse(place.unit()).sound().isVowel();
+    if (!meets && !clusters) {
+      return Optional.empty();
+    }
+    String why =
+        meets
+            ? join.base() + " and -" + join.ending() + " both keep their " + first
+            : join.base() + " keeps its " + place.grapheme() + " before -" + join.ending();
+    Condition condition = lastOfBase ? BASE_END : condition(join.ending());
+    return kept(condition, place, why);
+  }
+
+  /** Where the parts meet: the last unit of the prefix, or what begins the base after re-. */
+  private static int meeting(Word word, String prefix) {
+    boolean beforeVowel = "aeiou".indexOf(word.letters().charAt(prefix.length())) >= 0;
+    return word.cut()
+        .unitAt(prefix.equals("re") && !beforeVowel ? prefix.length() : prefix.length() - 1);
+  }
+
+  private Optional<Opportunity> afterPrefix(Place place, String prefix) {
+    return prefix.equals("re") ? afterRe(place) : afterConsonant(place, prefix);
+  }
+
+  /** rewrite and react, whose letters may be lost; repaint could be written no other way. */
+  private static Optional<Opportunity> afterRe(Place place) {
+    boolean silent = place.grapheme().length() > 1;
+    return silent || place.unit().sound().isVowel()
+        ? kept(RE, place, "re- and the word after it both keep their letters")
         : Optional.empty();
   }
 
-  private Optional<Opportunity> atSeam(Place place) {
+  /** un + n, dis + s, mis + s: the first of the two letters; or a letter that is not doubled. */
+  private Optional<Opportunity> afterConsonant(Place place, String prefix) {
+    String letter = place.grapheme().substring(0, 1);
+    boolean joined = place.spelled(letter + letter);
+    if (place.grapheme().length() != 1 && !joined) {
+      return Optional.empty();
+    }
+    boolean meets = joined || place.nextLetter() == letter.charAt(0);
+    return meets
+        ? kept(condition(prefix), place, "both parts keep their " + letter)
+        : Optional.of(
+            NO_DOUBLE
+                .at(place, letter, prefix + "- has one " + letter + ", so nothing is doubled")
+                .tooMuch(letter + letter));
+  }
+
+  private static Optional<Opportunity> atSeam(Place place) {
     boolean touches = place.index() + 1 == place.seamUnit() || place.index() == place.seamUnit();
     return touches && !place.unit().sound().isVowel()
-        ? kept(
-            place,
-            "the word is made of two, and both keep their letters, so "
-                + place.grapheme()
-                + " is due")
+        ? kept(COMPOUND, place, "the word is made of two, and both keep their letters")
         : Optional.empty();
   }
 
-  private Optional<Opportunity> kept(Place place, String why) {
+  private static Optional<Opportunity> kept(Condition condition, Place place, String why) {
     return Optional.of(
-        Opportunity.due(id(), place.index(), Set.of(place.grapheme()), why)
+        condition
+            .at(place, place.grapheme(), why + ", so " + place.grapheme() + " is due")
             .leftOutBy(less(place.grapheme())));
-  }
-
-  /** un + n, dis + s, mis + s: the first of the two letters. */
-  private static boolean afterPrefix(Place place) {
-    return place.index() > 0
-        && place.index() < 3
-        && TWICE.matcher(place.word().letters()).matches()
-        && place.after().filter(u -> u.grapheme().text().equals(place.grapheme())).isPresent();
   }
 
   /** The grapheme with one letter less, and nothing at all. */

@@ -6,9 +6,12 @@ import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** What stands around one unit of a word: the questions that rules ask. */
 record Place(Word word, int index) {
+  private static final Pattern MORE_ENDINGS = Pattern.compile("\\G(ings?|hood|yers?)$");
+
   Unit unit() {
     return word.cut().unit(index);
   }
@@ -24,6 +27,10 @@ record Place(Word word, int index) {
   /** Whether the unit's grapheme is one of these. */
   boolean spelled(Set<String> graphemes) {
     return graphemes.contains(grapheme());
+  }
+
+  boolean spelled(String grapheme) {
+    return grapheme().equals(grapheme);
   }
 
   Optional<Unit> before() {
@@ -63,6 +70,13 @@ record Place(Word word, int index) {
   /** Whether the unit ends the word, the base before an ending, or a compound's first part. */
   boolean endsPart() {
     return word.cut().isLast(index) || endsBase() || index + 1 == seamUnit();
+  }
+
+  /** The same, or what has further endings on it (drawings, boyhood). */
+  boolean endsStem() {
+    int end = word.cut().start(index) + grapheme().length();
+    return endsPart()
+        || !unit().grapheme().isSplit() && MORE_ENDINGS.matcher(word.letters()).find(end);
   }
 
   /** Whether the unit ends the word itself. */

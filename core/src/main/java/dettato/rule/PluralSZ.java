@@ -1,44 +1,66 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
 import java.util.Optional;
 import java.util.Set;
 
-/** The ending s even when heard as /z/: beds, runs. */
+/** The ending s even when heard as /z/: beds, bees. */
 final class PluralSZ extends RuleAtUnit {
+  private static final Condition VOICED =
+      due(
+          "plural-s-z/voiced",
+          "the /z/ after a consonant is an ending, so s is due",
+          "More than one, or he does it: write s, even if you hear z.",
+          right("beds"),
+          right("runs"),
+          under("hens", "henz"));
+  private static final Condition VOWEL =
+      due(
+          "plural-s-z/vowel",
+          "the /z/ after a vowel is an ending, so s is due",
+          "More than one, or he does it: write s, even if you hear z.",
+          right("bees"),
+          under("toys", "toyz"));
+  private static final Condition NEW_BEAT =
+      due(
+          "plural-s-z/new-beat",
+          "the /z/ of a new beat is an ending, so es is due",
+          "An extra beat: es, even if you hear z.",
+          right("brushes"),
+          under("boxes", "boxez"));
+
   PluralSZ() {
     super(
         new About(
             "plural-s-z",
             "s that says /z/",
             "The plural or he/she/it ending is s even when heard as /z/.",
-            "More than one? Write s, even if you hear z.",
+            "More than one, or he, she, it does it? Write s, even if you hear z.",
             "The ending keeps one spelling so that it keeps one meaning.",
             "s",
             "z"),
-        right("beds"),
-        right("runs"),
-        under("hens", "henz"),
-        under("boxes", "boxez"));
+        VOICED,
+        VOWEL,
+        NEW_BEAT);
   }
 
   @Override
   Optional<Opportunity> at(Place place) {
     boolean ending = place.join(Set.of("s", "es")).isPresent() && place.endsWord();
+    boolean afterVowel = place.before().filter(u -> u.sound().isVowel()).isPresent();
     return switch (ending ? place.sound() : "") {
-      case "z" -> Optional.of(due(place, "s").leftOutBy("z", "zz", "ze"));
-      case "KIT+z" -> Optional.of(due(place, "es").leftOutBy("ez"));
+      case "z" ->
+          Optional.of(at(afterVowel ? VOWEL : VOICED, place, "s").leftOutBy("z", "zz", "ze"));
+      case "KIT+z" -> Optional.of(at(NEW_BEAT, place, "es").leftOutBy("ez"));
       default -> Optional.empty();
     };
   }
 
-  private Opportunity due(Place place, String ending) {
-    return Opportunity.due(
-        id(),
-        place.index(),
-        Set.of(ending),
-        "the /z/ is the ending of " + place.word().join().orElseThrow().base() + ", so s is due");
+  private static Opportunity at(Condition condition, Place place, String ending) {
+    String base = place.word().join().orElseThrow().base();
+    return condition.at(place, ending, "the /z/ is the ending of " + base + ", so s is due");
   }
 }

@@ -1,13 +1,23 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
 import java.util.Optional;
-import java.util.Set;
 
 /** /kw/ is qu: queen. */
 final class Qu extends RuleAtUnit {
+  private static final Condition DUE =
+      due(
+          "qu/due",
+          "/kw/ stands here, so qu is due",
+          "Hear k and w together? Write qu.",
+          right("queen"),
+          right("squash"),
+          under("queen", "kween"),
+          under("quick", "qick"));
+
   Qu() {
     super(
         new About(
@@ -18,18 +28,14 @@ final class Qu extends RuleAtUnit {
             "q is always followed by u in English words, and the two say /kw/.",
             "qu",
             "kw cw q"),
-        right("queen"),
-        right("squash"),
-        under("queen", "kween"),
-        under("quick", "qick"));
+        DUE);
   }
 
   @Override
   Optional<Opportunity> at(Place place) {
     return place.sound().equals("k+w")
         ? Optional.of(
-            Opportunity.due(id(), place.index(), Set.of("qu"), "/kw/ stands here, so qu is due")
-                .leftOutBy("kw", "cw", "q", "qw", "kwh", "ckw"))
+            DUE.at(place, "qu", DUE.says()).leftOutBy("kw", "cw", "q", "qw", "kwh", "ckw"))
         : Optional.empty();
   }
 }

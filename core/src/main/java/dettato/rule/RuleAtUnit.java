@@ -4,16 +4,15 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** A rule that looks at one unit at a time. */
 abstract class RuleAtUnit implements SpellingRule {
   private final About about;
-  private final List<Example> examples;
+  private final List<Condition> conditions;
 
-  RuleAtUnit(About about, Example... examples) {
+  RuleAtUnit(About about, Condition... conditions) {
     this.about = about;
-    this.examples = List.of(examples);
+    this.conditions = List.of(conditions);
   }
 
   /** The opportunity at this unit, empty when the rule has nothing to say there. */
@@ -25,8 +24,8 @@ abstract class RuleAtUnit implements SpellingRule {
   }
 
   @Override
-  public final List<Example> examples() {
-    return examples;
+  public final List<Condition> conditions() {
+    return conditions;
   }
 
   @Override
@@ -38,11 +37,11 @@ abstract class RuleAtUnit implements SpellingRule {
     return places;
   }
 
-  final Optional<Opportunity> due(Place place, Set<String> due, String plain, String why) {
-    return Optional.of(Opportunity.due(id(), place.index(), due, plain, why));
-  }
-
-  final Optional<Opportunity> notDue(Place place, Set<String> due, Set<String> over, String why) {
-    return Optional.of(Opportunity.notDue(id(), place.index(), due, over, why));
+  /** The rule's own condition with this name, the id's second part. */
+  final Condition condition(String name) {
+    return conditions.stream()
+        .filter(c -> c.id().equals(id() + "/" + name))
+        .findFirst()
+        .orElseThrow();
   }
 }

@@ -36,6 +36,7 @@ public final class RuleBook {
           new Wa(),
           new Wor(),
           new War(),
+          new DoubleInside(),
           new ErEnd(),
           new Tion(),
           new IeEi(),
@@ -50,6 +51,11 @@ public final class RuleBook {
 
   private static final Map<String, SpellingRule> BY_ID =
       RULES.stream().collect(Collectors.toMap(SpellingRule::id, Function.identity()));
+
+  private static final Map<String, Condition> CONDITIONS =
+      RULES.stream()
+          .flatMap(r -> r.conditions().stream())
+          .collect(Collectors.toMap(Condition::id, Function.identity()));
 
   private static final Set<String> JOINS =
       Set.of(
@@ -75,6 +81,19 @@ public final class RuleBook {
       throw new Unacceptable("rule '" + id + "' is not in the catalogue");
     }
     return rule;
+  }
+
+  /**
+   * The condition with this id.
+   *
+   * @throws Unacceptable when there is none
+   */
+  public static Condition condition(String id) {
+    Condition condition = CONDITIONS.get(id);
+    if (condition == null) {
+      throw new Unacceptable("condition '" + id + "' is not in the catalogue");
+    }
+    return condition;
   }
 
   /** Where rules decide in a word: places the word itself obeys, left to right within each rule. */
@@ -107,6 +126,11 @@ public final class RuleBook {
     return new Places(obeyed, broken);
   }
 
+  /** Rules that a word breaks at an irregular join, which its cut does not show (truly). */
+  public static List<String> brokenAtJoin(Word word) {
+    return RULES.stream().filter(r -> KnownExceptions.has(r, word)).map(SpellingRule::id).toList();
+  }
+
   /** Whether the rule is about joining an ending, or the parts of a word. */
   public static boolean joins(String rule) {
     return JOINS.contains(rule);
@@ -126,6 +150,11 @@ public final class RuleBook {
         && opportunities(word).stream()
             .filter(o -> !of(o.rule()).isWeak())
             .noneMatch(o -> o.over().contains(written.unit(o.unit()).grapheme().text()));
+  }
+
+  /** Whether a word is on its side of a rule at this place by heart alone (camel has no le). */
+  public static boolean isByHeart(Opportunity place) {
+    return of(place.rule()).isByHeart(place);
   }
 
   /** Whether the word's own grapheme is due at a place; if not, the word is an exception. */

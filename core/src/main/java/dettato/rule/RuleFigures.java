@@ -14,13 +14,19 @@ import java.util.stream.Stream;
  * @param notDue words that obey on the other side, commonest first
  * @param exceptions words that break the rule, or are on their side of it by heart alone and so
  *     among the others too, commonest first
+ * @param conditions the same by condition, in the order of the rule
  */
 public record RuleFigures(
-    String rule, List<String> due, List<String> notDue, List<String> exceptions) {
+    String rule,
+    List<String> due,
+    List<String> notDue,
+    List<String> exceptions,
+    List<ConditionFigures> conditions) {
   public RuleFigures {
     due = List.copyOf(due);
     notDue = List.copyOf(notDue);
     exceptions = List.copyOf(exceptions);
+    conditions = List.copyOf(conditions);
   }
 
   /** Counts a rule over words, which are taken in the order given. */
@@ -30,7 +36,9 @@ public record RuleFigures(
     List<String> exceptions = new ArrayList<>();
     for (Word word : words) {
       List<Opportunity> places = rule.places(word);
-      boolean broken = places.stream().anyMatch(p -> !RuleBook.obeys(word, p));
+      boolean broken =
+          KnownExceptions.has(rule, word)
+              || places.stream().anyMatch(p -> !RuleBook.obeys(word, p));
       if (broken || places.stream().anyMatch(rule::isByHeart)) {
         exceptions.add(word.spelling());
       }
@@ -43,7 +51,7 @@ public record RuleFigures(
         notDue.add(word.spelling());
       }
     }
-    return new RuleFigures(rule.id(), due, notDue, exceptions);
+    return new RuleFigures(rule.id(), due, notDue, exceptions, ConditionFigures.of(rule, words));
   }
 
   /** Words that obey, and not by heart. */

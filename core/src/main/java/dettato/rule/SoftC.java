@@ -1,5 +1,7 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
@@ -7,25 +9,39 @@ import static dettato.rule.Example.under;
 import java.util.Optional;
 import java.util.Set;
 
-/** c as /s/, which needs e, i or y next: city, face against sun. */
+/**
+ * c as /s/, which needs e, i or y next: sand has s, dance keeps its e. Which words have c before e,
+ * i, y and which have s must be known, so sity for city says nothing of the rule.
+ */
 final class SoftC extends RuleAtUnit {
-  private static final Set<String> SOFT = Set.of("c", "ce");
+  private static final Condition KEPT_SOFT =
+      due(
+          "soft-c/kept-soft",
+          "the e keeps c soft, so ce is due",
+          "Keep the e: it makes c say s.",
+          right("dance"),
+          right("fence"),
+          under("dance", "danc"));
+  private static final Condition HARD_NEXT =
+      notDue(
+          "soft-c/hard-next",
+          "the next letter is no e, i or y, so s is due: c would say /k/",
+          "Is e, i or y next? If not, c cannot say s.",
+          right("sun"),
+          over("sand", "cand"));
 
   SoftC() {
     super(
         new About(
             "soft-c",
             "c that says /s/",
-            "c says /s/ only before e, i, y: /s/ spelled with c needs one of them next. Which words have c must be known.",
-            "Is e, i or y next? Then c may say s. If not, write s.",
-            "Before any other letter c would say /k/.",
-            "c",
+            "c says /s/ only before e, i, y: before any other letter /s/ is s, and a last c keeps an e. Which words have c must be known.",
+            "Is e, i or y next? Only then can c say s.",
+            "Before any other letter, and at the end, c says /k/.",
+            "ce",
             "s"),
-        right("city"),
-        right("fence"),
-        right("sun"),
-        under("city", "sity"),
-        over("sun", "cun"));
+        KEPT_SOFT,
+        HARD_NEXT);
   }
 
   @Override
@@ -33,21 +49,29 @@ final class SoftC extends RuleAtUnit {
     if (!place.sound().equals("s") || place.inEnding()) {
       return Optional.empty();
     }
-    if (place.spelled(SOFT)) {
-      char next = place.grapheme().endsWith("e") ? 'e' : place.nextLetter();
-      return due(
-          place,
-          Set.of(place.grapheme()),
-          "s",
-          "the word has c, which says /s/ before " + next + ", so " + place.grapheme() + " is due");
+    char next = place.nextLetter();
+    if (place.spelled(Set.of("ce"))) {
+      boolean last = place.endsWord();
+      if (!last && "aou".indexOf(next) < 0) {
+        return Optional.empty();
+      }
+      String why = last ? "the e at the end keeps c soft" : "the e keeps c soft before " + next;
+      return Optional.of(KEPT_SOFT.at(place, "ce", why + ", so ce is due").leftOutBy("c"));
     }
-    boolean hard = "aou".indexOf(place.nextLetter()) >= 0;
-    return place.spelled(Set.of("s", "ss")) && hard
-        ? notDue(
-            place,
-            Set.of(place.grapheme()),
-            Set.of("c"),
-            "the next letter is " + place.nextLetter() + ", so s is due: c would say /k/")
+    boolean hard = next != ' ' && "eiy'".indexOf(next) < 0 && !doubles(next);
+    return place.spelled(Set.of("s")) && hard && !place.endsPart()
+        ? Optional.of(
+            HARD_NEXT
+                .at(
+                    place,
+                    "s",
+                    "the next letter is " + next + ", so s is due: c would say /k/ before it")
+                .tooMuch("c"))
         : Optional.empty();
+  }
+
+  /** Before k, c and q a child may well mean /k/ by c (scool). */
+  private static boolean doubles(char next) {
+    return "ckq".indexOf(next) >= 0;
   }
 }

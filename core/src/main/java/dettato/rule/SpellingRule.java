@@ -32,6 +32,11 @@ public interface SpellingRule {
     return false;
   }
 
-  /** Right and wrong spellings, run as tests. */
-  List<Example> examples();
+  /** Its conditions, those where the special spelling is due first. */
+  List<Condition> conditions();
+
+  /** Right and wrong spellings of all its conditions. */
+  default List<Example> examples() {
+    return conditions().stream().flatMap(c -> c.examples().stream()).toList();
+  }
 }

@@ -1,5 +1,7 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
@@ -9,6 +11,35 @@ import java.util.Set;
 
 /** /ʃən/ at the end: station, mission, magician; /ʒən/: vision. */
 final class Tion extends RuleAtUnit {
+  private static final Condition T =
+      due(
+          "tion/t",
+          "the word ends in /ʃən/, so tion is due",
+          "Hear shun at the end? Try tion first.",
+          right("station"),
+          under("station", "stashon"));
+  private static final Condition SS =
+      notDue(
+          "tion/ss",
+          "it is made from a word in ss or mit, so ssion is due",
+          "From a word with ss or mit: write ssion.",
+          right("mission"),
+          over("mission", "mition"));
+  private static final Condition CIAN =
+      notDue(
+          "tion/cian",
+          "it is a person's work or made from a word in c, so cian is due",
+          "A person who does it: write cian.",
+          right("magician"),
+          over("musician", "musitian"));
+  private static final Condition S =
+      notDue(
+          "tion/s",
+          "the ending says /ʒən/, so sion is due",
+          "Hear zhun at the end? Write sion.",
+          right("vision"),
+          over("vision", "vition"));
+
   Tion() {
     super(
         new About(
@@ -19,12 +50,10 @@ final class Tion extends RuleAtUnit {
             "The ending keeps the t, ss or c of the word it was made from.",
             "ti",
             "ssi ci si"),
-        right("station"),
-        right("mission"),
-        right("magician"),
-        right("vision"),
-        under("station", "stashon"),
-        over("mission", "mition"));
+        T,
+        SS,
+        CIAN,
+        S);
   }
 
   @Override
@@ -37,22 +66,16 @@ final class Tion extends RuleAtUnit {
       return Optional.empty();
     }
     if (place.sound().equals("ʒ")) {
-      return notDue(place, Set.of("si"), Set.of("ti"), "the ending says /ʒən/, so sion is due");
+      return Optional.of(S.at(place, "si", S.says()).tooMuch("ti"));
     }
     if (!place.sound().equals("ʃ")) {
       return Optional.empty();
     }
-    boolean person = place.spelled(Set.of("ci"));
-    boolean fromSs = place.spelled(Set.of("ssi"));
-    return person || fromSs
-        ? notDue(
-                place,
-                Set.of(place.grapheme()),
-                Set.of("ti"),
-                person
-                    ? "it is a person's work or a word made from one in c, so cian is due"
-                    : "it is made from a word in ss or mit, so ssion is due")
-            .map(o -> o.leftOutBy("sh"))
-        : due(place, Set.of("ti"), "sh", "the word ends in /ʃən/, so tion is due");
+    boolean other = place.spelled(Set.of("ci", "ssi"));
+    Condition kin = place.spelled("ci") ? CIAN : SS;
+    return Optional.of(
+        other
+            ? kin.at(place, place.grapheme(), kin.says()).tooMuch("ti").leftOutBy("sh")
+            : T.at(place, "ti", T.says()).plainly("sh"));
   }
 }

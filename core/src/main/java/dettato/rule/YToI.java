@@ -1,5 +1,7 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.due;
+import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
@@ -12,6 +14,30 @@ import java.util.Set;
 
 /** y before an ending: carried against played and carrying. */
 final class YToI extends RuleAtUnit {
+  private static final Condition CONSONANT_Y =
+      due(
+          "y-to-i/consonant-y",
+          "a consonant stands before the y, so it turns to i",
+          "A consonant before y: change y to i.",
+          right("carried"),
+          right("happiness"),
+          under("carried", "carryed"),
+          under("babies", "babys"));
+  private static final Condition VOWEL_Y =
+      notDue(
+          "y-to-i/vowel-y",
+          "a vowel letter stands before the y, so it stays",
+          "A vowel before y: keep the y.",
+          right("played"),
+          over("monkeys", "monkies"));
+  private static final Condition ING =
+      notDue(
+          "y-to-i/ing",
+          "-ing follows, so the y stays",
+          "Before ing: keep the y.",
+          right("carrying"),
+          over("carrying", "carriing"));
+
   YToI() {
     super(
         new About(
@@ -22,13 +48,9 @@ final class YToI extends RuleAtUnit {
             "Inside a word i does the work that y does at the end; ii is avoided.",
             "i",
             "y"),
-        right("carried"),
-        right("happiness"),
-        right("played"),
-        right("carrying"),
-        under("carried", "carryed"),
-        under("babies", "babys"),
-        over("monkeys", "monkies"));
+        CONSONANT_Y,
+        VOWEL_Y,
+        ING);
   }
 
   @Override
@@ -41,17 +63,26 @@ final class YToI extends RuleAtUnit {
     String before = " before -" + join.get().ending();
     if (join.get().change() == Join.Change.Y_TO_I) {
       return Optional.of(
-          Opportunity.due(
-                  id(),
-                  place.index(),
-                  Set.of(place.grapheme()),
+          CONSONANT_Y
+              .at(
+                  place,
+                  place.grapheme(),
                   base + " has a consonant before its y" + before + ", so i is due")
               .leftOutBy("y", "ye", "ey"));
     }
+    Set<String> tooMuch = tooMuch(place, join.get());
     boolean stays = join.get().change() == Join.Change.NONE && place.grapheme().endsWith("y");
-    return stays && !tooMuch(place, join.get()).isEmpty()
-        ? notDue(place, Set.of(place.grapheme()), tooMuch(place, join.get()), why(base, before))
-        : Optional.empty();
+    if (!stays || tooMuch.isEmpty()) {
+      return Optional.empty();
+    }
+    boolean afterVowel = base.length() > 1 && "aeiou".indexOf(base.charAt(base.length() - 2)) >= 0;
+    if (!afterVowel && !join.get().ending().equals("ing")) {
+      return Optional.of(CONSONANT_Y.at(place, "i", CONSONANT_Y.says()).leftOutBy("y"));
+    }
+    return Optional.of(
+        (afterVowel ? VOWEL_Y : ING)
+            .at(place, place.grapheme(), base + " keeps its y" + before + ", so y is due")
+            .tooMuch(tooMuch));
   }
 
   /**
@@ -67,9 +98,5 @@ final class YToI extends RuleAtUnit {
       case "ed" -> Set.of(stem + "i", stem + "ie");
       default -> team ? Set.of() : Set.of("i", "ie");
     };
-  }
-
-  private static String why(String base, String before) {
-    return base + " keeps its y" + before + ", so y is due";
   }
 }

@@ -104,6 +104,6 @@ class DiagnosisTest {
   }
 
   private static Evidence piece(String word, int daysAgo, Side side, Outcome outcome) {
-    return new Evidence(TODAY.minusDays(daysAgo), word, "?", "final-j", side, outcome);
+    return new Evidence(TODAY.minusDays(daysAgo), word, "?", "final-j", "", side, outcome);
   }
 }

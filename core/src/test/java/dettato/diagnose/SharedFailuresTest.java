@@ -52,7 +52,7 @@ class SharedFailuresTest {
   }
 
   private void add(String rule, String word, Side side, Outcome outcome) {
-    evidence.add(new Evidence(TODAY, word, word.replace('y', 'i'), rule, side, outcome));
+    evidence.add(new Evidence(TODAY, word, word.replace('y', 'i'), rule, "", side, outcome));
   }
 
   private Standing standing(String rule) {

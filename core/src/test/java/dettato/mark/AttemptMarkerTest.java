@@ -3,13 +3,12 @@ package dettato.mark;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.rule.Condition;
 import dettato.rule.Example;
 import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
-import dettato.rule.RuleFigures;
+import dettato.rule.Side;
 import dettato.rule.SpellingRule;
-import dettato.word.Lexicon;
-import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -42,29 +41,32 @@ class AttemptMarkerTest {
   }
 
   static Stream<Arguments> examples() {
-    return RuleBook.RULES.stream().flatMap(r -> r.examples().stream().map(e -> Arguments.of(r, e)));
+    return RuleBook.RULES.stream()
+        .flatMap(r -> r.conditions().stream())
+        .flatMap(c -> c.examples().stream().map(e -> Arguments.of(c.id(), e)));
   }
 
-  @ParameterizedTest(name = "{1}")
+  @ParameterizedTest(name = "{0}: {1}")
   @MethodSource("examples")
-  void everyRuleKeepsItsOwnExamples(SpellingRule rule, Example example) {
+  void everyConditionKeepsItsOwnExamples(String condition, Example example) {
     Mark mark = Marking.mark(example.word(), example.attempt());
     assertTrue(
         mark.rules().stream()
-            .anyMatch(r -> r.rule().equals(rule.id()) && r.outcome() == example.outcome()),
-        () -> rule.id() + " on " + example + ": " + mark.rules());
+            .anyMatch(
+                r -> r.at().condition().id().equals(condition) && r.outcome() == example.outcome()),
+        () -> example + ": " + mark.rules().stream().map(r -> r.at().why()).toList());
   }
 
   @Test
-  void everyRuleHasExamplesOnBothSides() {
-    List<Word> words = Lexicon.shipped().words("en-GB");
+  void everyConditionShowsWhatIsRightAndWhatFailsIt() {
     for (SpellingRule rule : RuleBook.RULES) {
-      boolean oneSided = RuleFigures.of(rule, words).notDue().isEmpty();
-      for (Outcome outcome : List.of(Outcome.APPLIED, Outcome.UNDER, Outcome.OVER)) {
-        assertTrue(
-            oneSided && outcome == Outcome.OVER
-                || rule.examples().stream().anyMatch(e -> e.outcome() == outcome),
-            rule.id() + " shows no " + outcome);
+      for (Condition condition : rule.conditions()) {
+        Outcome failure = condition.side() == Side.DUE ? Outcome.UNDER : Outcome.OVER;
+        for (Outcome outcome : List.of(Outcome.APPLIED, failure)) {
+          assertTrue(
+              condition.examples().stream().anyMatch(e -> e.outcome() == outcome),
+              condition.id() + " shows no " + outcome);
+        }
       }
     }
   }
@@ -139,7 +141,7 @@ class AttemptMarkerTest {
     List<String> said = Explanation.of(Marking.mark("smudge", "smuge"), Marking.BRITISH.accent());
     assertEquals(
         List.of(
-            "One short vowel letter stands right before /dʒ/, so dge is due; ge would make it /smjuːdʒ/."),
+            "One short vowel letter, u, stands right before /dʒ/, so dge is due; ge would make it /smjuːdʒ/."),
         said);
     assertEquals(
         List.of(), Explanation.of(Marking.mark("smudge", "smudge"), Marking.BRITISH.accent()));

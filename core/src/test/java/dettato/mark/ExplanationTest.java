@@ -45,8 +45,8 @@ class ExplanationTest {
 
   @ParameterizedTest(name = "{0} written {1} is one fact")
   @CsvSource({
-    "monkey, monky, 'monkey is an exception to the rule y at the end: it has ey, which must be known by word; written: y.'",
-    "lady, lade, 'A weak vowel ends a longer word, so y is due; written: e.'",
+    "monkey, monky, 'Monkey is known to have ey, so ey is due, not y alone; written: y.'",
+    "lady, lade, 'A weak ee ends a longer word, so y is due; written: e.'",
     "can't, can, '/t/ (t) is left out.'"
   })
   void tellsOfAUnitOnce(String target, String attempt, String sentence) {

@@ -71,8 +71,8 @@ class RulePlacesTest {
     "split-vowel, hope, DUE",
     "split-vowel, cakes, DUE",
     "split-vowel, hop, NOT_DUE",
-    "split-vowel, rain, -",
-    "split-vowel, bend, -",
+    "split-vowel, rain, NOT_DUE",
+    "split-vowel, bend, NOT_DUE",
     "split-vowel, go, -",
     "split-vowel, hopping, -",
     "end-ai, tray, DUE",
@@ -105,7 +105,7 @@ class RulePlacesTest {
     "plural-es, foxes, DUE",
     "plural-es, books, NOT_DUE",
     "plural-es, hens, NOT_DUE",
-    "plural-es, cages, -",
+    "plural-es, cages, NOT_DUE",
     "plural-es, bus, -"
   })
   void decidesWhereItShould(String rule, String spelling, String side) {
@@ -152,16 +152,20 @@ class RulePlacesTest {
 
   @Test
   void judgesByWhatIsDueAndWhatIsTooMuch() {
-    Opportunity due = Opportunity.due("final-j", 2, Set.of("dge"), "ge", "dge is due");
+    Condition tall = Condition.due("final-j/tall", "dge is due", "Write dge.");
+    Condition small = Condition.notDue("final-j/small", "ge is due", "Write ge.");
+    Place last = new Place(word("badge"), 2);
+    Opportunity due = tall.at(last, "dge", "dge is due").plainly("ge");
     assertEquals(Outcome.APPLIED, due.judge("dge", true));
     assertEquals(Outcome.UNDER, due.judge("ge", true));
     assertEquals(Outcome.UNTESTED, due.judge("t", false));
-    Opportunity notDue = Opportunity.notDue("final-j", 2, Set.of("ge"), Set.of("dge"), "ge is due");
+    Opportunity notDue = small.at(last, "ge", "ge is due").tooMuch("dge");
     assertEquals(Outcome.OVER, notDue.judge("dge", true));
     assertEquals(Outcome.UNTESTED, notDue.judge("x", true));
     assertEquals(Outcome.UNDER, notDue.leftOutBy("j").judge("j", true));
+    assertThrows(IllegalArgumentException.class, () -> tall.at(last, Set.of(), "nothing"));
     assertThrows(
-        IllegalArgumentException.class, () -> Opportunity.due("final-j", 0, Set.of(), "nothing"));
+        IllegalArgumentException.class, () -> Condition.due("final-j", "no name", "No name."));
   }
 
   private static Word word(String spelling) {

@@ -74,7 +74,8 @@ class MisspellingTest {
 
   @Test
   void aHabitFailsARuleOneWayOrTheOther() {
-    assertThrows(IllegalArgumentException.class, () -> new Habit("final-j", Outcome.APPLIED, 0.5));
+    assertThrows(
+        IllegalArgumentException.class, () -> Habit.onSide("final-j", Outcome.APPLIED, 0.5));
   }
 
   private static Segmentation cut(String word) {

@@ -14,7 +14,7 @@ class SimulatedClassTest {
   @Test
   void spellsByItsHabitWhereTheHabitCanShow() {
     SimulatedChild child =
-        new SimulatedChild("Ada", List.of(new Habit("final-j", Outcome.OVER, 1)), 0);
+        new SimulatedChild("Ada", List.of(Habit.onSide("final-j", Outcome.OVER, 1)), 0);
     SimulatedClass of = new SimulatedClass(List.of(child), 1);
     assertEquals("cadge", of.attempt(child, word("cage"), 1));
     assertEquals("ledge", of.attempt(child, word("ledge"), 1));

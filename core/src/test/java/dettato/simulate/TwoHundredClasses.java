@@ -142,8 +142,8 @@ final class TwoHundredClasses {
       List<String> focus, List<List<Choice>> dictations, int number) {
     List<List<Tendency>> showing = new ArrayList<>();
     for (String rule : focus) {
-      Habit under = new Habit(rule, Outcome.UNDER, STRENGTH);
-      Habit over = new Habit(rule, Outcome.OVER, STRENGTH);
+      Habit under = Habit.onSide(rule, Outcome.UNDER, STRENGTH);
+      Habit over = Habit.onSide(rule, Outcome.OVER, STRENGTH);
       boolean left = shows(under, dictations);
       boolean put = shows(over, dictations);
       if (left) {
@@ -199,6 +199,7 @@ final class TwoHundredClasses {
                             mark.target().spelling(),
                             mark.attempt(),
                             r.rule(),
+                            r.at().condition().id(),
                             r.at().side(),
                             r.outcome())));
       }

@@ -78,6 +78,6 @@ final class DemoPlan {
   }
 
   private static Map.Entry<String, Tendency> planted(String name, String rule, Outcome kind) {
-    return Map.entry(name, new Habit(rule, kind, STRENGTH));
+    return Map.entry(name, Habit.onSide(rule, kind, STRENGTH));
   }
 }

@@ -71,6 +71,8 @@ class ChildCards {
       double probability,
       int opportunities,
       int failures,
+      List<ConditionCount> broken,
+      List<ConditionCount> kept,
       String wouldChange) {}
 
   ChildSounds sounds(SchoolClass of, long pupilId, LocalDate asOf) {
@@ -108,7 +110,14 @@ class ChildCards {
 
   private static StandingView view(ChildRecord.Stands s) {
     return new StandingView(
-        s.state(), s.kind(), s.probability(), s.opportunities(), s.failures(), s.wouldChange());
+        s.state(),
+        s.kind(),
+        s.probability(),
+        s.opportunities(),
+        s.failures(),
+        ConditionCount.of(s.broken()),
+        ConditionCount.of(s.kept()),
+        s.wouldChange());
   }
 
   private static LeaningView view(Leaning leaning, Accent accent) {

@@ -5,6 +5,7 @@ import dettato.diagnose.Evidence;
 import dettato.diagnose.Leaning;
 import dettato.diagnose.Need;
 import dettato.diagnose.Standing;
+import dettato.diagnose.Tally;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,8 @@ record ChildRecord(
   /**
    * Where the child stands with one rule.
    *
+   * @param broken the conditions that are failed, when it is a pattern
+   * @param kept the other conditions of the same sides
    * @param evidence of a pattern the newest failures; empty otherwise
    */
   record Stands(
@@ -31,6 +34,8 @@ record ChildRecord(
       double probability,
       int opportunities,
       int failures,
+      List<Tally> broken,
+      List<Tally> kept,
       String wouldChange,
       List<Evidence> evidence) {
 

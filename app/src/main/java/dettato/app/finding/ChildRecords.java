@@ -110,6 +110,8 @@ class ChildRecords {
         s.probability(),
         s.opportunities(),
         s.failures(),
+        s.broken(),
+        s.kept(),
         s.wouldChange(),
         s.isPattern() ? List.copyOf(failed.subList(0, Math.min(SHOWN, failed.size()))) : List.of());
   }

@@ -5,6 +5,7 @@ import dettato.app.school.SchoolClass;
 import dettato.diagnose.Evidence;
 import dettato.diagnose.Leaning;
 import dettato.diagnose.Standing;
+import dettato.diagnose.Tally;
 import dettato.rule.RuleBook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -46,11 +47,18 @@ class ClassMaps {
 
   record RuleHead(String id, String name) {}
 
-  /** Children who share a pattern. */
+  /**
+   * Children who fail the same condition of a rule in the same way.
+   *
+   * @param condition its id; "" of marks made before conditions were told apart
+   * @param says what holds at such a place, for a teacher
+   */
   record Group(
       String rule,
       String ruleName,
       Standing.Kind kind,
+      String condition,
+      String says,
       List<Pupil> pupils,
       int failures,
       int opportunities,
@@ -71,7 +79,7 @@ class ClassMaps {
       @Nullable LocalDate from,
       @Nullable LocalDate to) {}
 
-  private record Member(Pupil pupil, ChildRecord.Stands stands) {}
+  private record Member(Pupil pupil, ChildRecord.Stands stands, Tally broken) {}
 
   ClassMap of(SchoolClass of, LocalDate asOf) {
     Map<Long, ChildRecord> known = records.of(of, asOf);
@@ -82,11 +90,8 @@ class ClassMaps {
       rows.add(row(pupil, record));
       record.standings().stream()
           .filter(ChildRecord.Stands::isPattern)
-          .forEach(
-              s ->
-                  shared
-                      .computeIfAbsent(s.rule() + " " + s.kind(), k -> new ArrayList<>())
-                      .add(new Member(pupil, s)));
+          .flatMap(s -> s.broken().stream().map(b -> new Member(pupil, s, b)))
+          .forEach(m -> shared.computeIfAbsent(key(m), k -> new ArrayList<>()).add(m));
     }
     List<Group> groups =
         shared.values().stream()
@@ -131,16 +136,26 @@ class ClassMaps {
         record.leanings().stream().filter(Leaning::isPattern).count());
   }
 
+  private static String key(Member m) {
+    return m.stands.rule() + " " + m.stands.kind() + " " + m.broken.condition();
+  }
+
   private static Group group(List<Member> members) {
-    ChildRecord.Stands first = members.get(0).stands;
-    Optional<Evidence> example = first.evidence().stream().findFirst();
+    Member first = members.get(0);
+    ConditionCount about = ConditionCount.of(List.of(first.broken)).get(0);
+    Optional<Evidence> example =
+        first.stands.evidence().stream()
+            .filter(e -> e.condition().equals(about.condition()))
+            .findFirst();
     return new Group(
-        first.rule(),
-        RuleBook.of(first.rule()).about().name(),
-        first.kind(),
+        first.stands.rule(),
+        RuleBook.of(first.stands.rule()).about().name(),
+        first.stands.kind(),
+        about.condition(),
+        about.says(),
         members.stream().map(Member::pupil).toList(),
-        members.stream().mapToInt(m -> m.stands.failures()).sum(),
-        members.stream().mapToInt(m -> m.stands.opportunities()).sum(),
+        members.stream().mapToInt(m -> m.broken.failures()).sum(),
+        members.stream().mapToInt(m -> m.broken.opportunities()).sum(),
         example.map(Evidence::target).orElse(""),
         example.map(Evidence::attempt).orElse(""));
   }

@@ -22,6 +22,10 @@ class Findings {
   /**
    * A pattern of one child.
    *
+   * @param opportunities how many places of the broken conditions were tested, together
+   * @param failures how many of them failed
+   * @param broken the conditions that are failed, at least one
+   * @param kept the others of the same sides
    * @param evidence the failures that it rests on, newest first, at most {@link ChildRecords#SHOWN}
    */
   record Finding(
@@ -32,6 +36,8 @@ class Findings {
       double probability,
       int opportunities,
       int failures,
+      List<ConditionCount> broken,
+      List<ConditionCount> kept,
       List<ChildRecord.EvidenceView> evidence) {}
 
   record FindingList(List<Finding> findings) {}
@@ -63,6 +69,8 @@ class Findings {
         s.probability(),
         s.opportunities(),
         s.failures(),
+        ConditionCount.of(s.broken()),
+        ConditionCount.of(s.kept()),
         s.evidence().stream().map(ChildRecord.EvidenceView::of).toList());
   }
 }

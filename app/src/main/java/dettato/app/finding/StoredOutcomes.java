@@ -19,6 +19,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -87,15 +88,15 @@ class StoredOutcomes {
     pupils.forEach(p -> shown.put(p, new Shown()));
     MapSqlParameterSource with = span.with(pupils);
     each(
-        "select pupil_id, rule, side, count(*) as n, "
+        "select pupil_id, rule, condition, side, count(*) as n, "
             + WEIGHT
             + " as w from mark_rule where pupil_id in (:pupils) and kept = true"
-            + " and on_day between :since and :asOf group by pupil_id, rule, side",
+            + " and on_day between :since and :asOf group by pupil_id, rule, condition, side",
         with,
         shown,
         (child, row) -> child.kept.add(kept(row)));
     each(
-        "select pupil_id, on_day, target, attempt, rule, side, outcome from mark_rule"
+        "select pupil_id, on_day, target, attempt, rule, condition, side, outcome from mark_rule"
             + " where pupil_id in (:pupils) and kept = false and on_day between :since and :asOf"
             + " order by attempt_id, word, place",
         with,
@@ -155,9 +156,15 @@ class StoredOutcomes {
   private static Kept kept(ResultSet row) throws SQLException {
     return new Kept(
         row.getString("rule"),
+        condition(row),
         Side.valueOf(row.getString("side")),
         row.getInt("n"),
         row.getDouble("w"));
+  }
+
+  /** Marks of a core before conditions have none; they are marked anew when there is time. */
+  private static String condition(ResultSet row) throws SQLException {
+    return Objects.requireNonNullElse(row.getString("condition"), "");
   }
 
   private static Evidence evidence(ResultSet row) throws SQLException {
@@ -166,6 +173,7 @@ class StoredOutcomes {
         row.getString("target"),
         row.getString("attempt"),
         row.getString("rule"),
+        condition(row),
         Side.valueOf(row.getString("side")),
         Outcome.valueOf(row.getString("outcome")));
   }
@@ -219,7 +227,7 @@ class StoredOutcomes {
     MapSqlParameterSource with =
         span.with(List.of(pupil)).addValue("rule", rule).addValue("most", most);
     return jdbc.query(
-        "select r.on_day, w.target, w.attempt, r.rule, r.side, r.outcome from mark_rule r"
+        "select r.on_day, w.target, w.attempt, r.rule, r.condition, r.side, r.outcome from mark_rule r"
             + " join mark_word w on w.attempt_id = r.attempt_id and w.word = r.word"
             + " where r.pupil_id in (:pupils) and r.kept in (true, false) and r.rule = :rule"
             + " and r.on_day between :since and :asOf"

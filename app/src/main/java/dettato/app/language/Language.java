@@ -63,7 +63,8 @@ public final class Language {
         SingletonSupplier.of(
             () ->
                 RuleBook.RULES.stream()
-                    .collect(Collectors.toMap(SpellingRule::id, r -> RuleFigures.of(r, words()))));
+                    .collect(
+                        Collectors.toMap(SpellingRule::id, r -> RuleFigures.of(r, proposed()))));
     this.marker = new AttemptMarker(this.accent, lexicon);
     this.sentences = new SentenceMarker(marker, lexicon);
     this.chooser = new WordChooser(lexicon, this.accent, TeachingSequence.shipped());
@@ -89,6 +90,11 @@ public final class Language {
   /** Every word, commonest first. */
   public List<Word> words() {
     return words;
+  }
+
+  /** Those that may be proposed, commonest first. */
+  private List<Word> proposed() {
+    return words.stream().filter(w -> w.use() == Word.Use.CHOOSE).toList();
   }
 
   /** The words that may be proposed, ready to be searched. */

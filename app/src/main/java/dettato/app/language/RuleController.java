@@ -1,8 +1,12 @@
 package dettato.app.language;
 
+import dettato.rule.Condition;
+import dettato.rule.ConditionFigures;
 import dettato.rule.RuleBook;
 import dettato.rule.RuleFigures;
+import dettato.rule.Side;
 import dettato.rule.SpellingRule;
+import dettato.word.Capitals;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -30,7 +34,24 @@ class RuleController {
       int total,
       List<String> due,
       List<String> notDue,
-      List<String> exceptions) {}
+      List<String> exceptions,
+      List<ConditionView> conditions) {}
+
+  /**
+   * One ground on which a rule decides.
+   *
+   * @param holds how many words of it do as it says, of {@code total}
+   * @param examples words that do, commonest first
+   */
+  record ConditionView(
+      String id,
+      Side side,
+      String says,
+      String forChild,
+      int holds,
+      int total,
+      List<String> exceptions,
+      List<String> examples) {}
 
   @GetMapping("/api/rules")
   List<RuleView> rules(@RequestParam(defaultValue = "en-GB") String accent) {
@@ -49,8 +70,26 @@ class RuleController {
         List.of(rule.about().special(), rule.about().plain()),
         figures.holds(),
         figures.total(),
-        figures.due().stream().limit(SHOWN).toList(),
-        figures.notDue().stream().limit(SHOWN).toList(),
-        figures.exceptions().stream().limit(SHOWN).toList());
+        shown(figures.due()),
+        shown(figures.notDue()),
+        shown(figures.exceptions()),
+        figures.conditions().stream().map(RuleController::view).toList());
+  }
+
+  private static ConditionView view(ConditionFigures figures) {
+    Condition condition = figures.condition();
+    return new ConditionView(
+        condition.id(),
+        condition.side(),
+        condition.says(),
+        condition.forChild(),
+        figures.words().size(),
+        figures.total(),
+        shown(figures.exceptions()),
+        shown(figures.words()));
+  }
+
+  private static List<String> shown(List<String> words) {
+    return words.stream().limit(SHOWN).map(Capitals::written).toList();
   }
 }

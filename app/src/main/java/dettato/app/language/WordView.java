@@ -5,10 +5,13 @@ import dettato.rule.RuleBook;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
  * A word as the API shows it.
  *
+ * @param rules the rules with an opportunity in the word
+ * @param exceptions those it breaks, or keeps only because it is known by heart
  * @param own whether the school added or corrected it
  * @param commonness 1 for the commonest to 5
  * @param seam index of the letter at which a compound's second word begins, -1 when it is none
@@ -19,6 +22,7 @@ record WordView(
     String spelling,
     List<UnitView> units,
     List<String> rules,
+    List<String> exceptions,
     Source source,
     String clue,
     boolean own,
@@ -33,11 +37,24 @@ record WordView(
     GUESS
   }
 
+  /** Rules that decide in a word; those it goes against, if only by heart, or those it keeps. */
+  private static List<String> rules(Word word, boolean against) {
+    RuleBook.Places places = RuleBook.places(word);
+    Stream<String> decided =
+        Stream.concat(
+                places.obeyed().stream().filter(o -> RuleBook.isByHeart(o) == against),
+                against ? places.broken().stream() : Stream.empty())
+            .map(Opportunity::rule);
+    Stream<String> listed = against ? RuleBook.brokenAtJoin(word).stream() : Stream.empty();
+    return Stream.concat(decided, listed).distinct().toList();
+  }
+
   static WordView of(Word word, Language language, Source source) {
     return new WordView(
         word.spelling().toLowerCase(Locale.ROOT),
         UnitView.of(word.cut(), language.accent()),
-        RuleBook.opportunities(word).stream().map(Opportunity::rule).distinct().toList(),
+        rules(word, false),
+        rules(word, true),
         source,
         word.clue(),
         language.isOwn(word.spelling()),

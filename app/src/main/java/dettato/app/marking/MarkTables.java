@@ -218,7 +218,7 @@ class MarkTables {
                 kept ? "" : mark.target().spelling(),
                 kept ? "" : mark.attempt(),
                 rule.rule(),
-                null,
+                rule.at().condition().id(),
                 rule.at().unit(),
                 rule.at().side().name(),
                 outcome.get().name(),

@@ -55,7 +55,13 @@ public record MarkView(
 
   /** One place where a rule decides. */
   public record RuleMarkView(
-      String rule, Outcome outcome, int unit, String written, String name, String why) {}
+      String rule,
+      String condition,
+      Outcome outcome,
+      int unit,
+      String written,
+      String name,
+      String why) {}
 
   /** Another explanation of the same letters. */
   public record RivalMark(List<UnitMarkView> units, List<String> sentences) {}
@@ -99,6 +105,7 @@ public record MarkView(
                 r ->
                     new RuleMarkView(
                         r.rule(),
+                        r.at().condition().id(),
                         r.outcome(),
                         r.at().unit(),
                         r.written(),

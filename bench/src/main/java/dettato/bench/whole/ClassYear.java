@@ -97,8 +97,8 @@ final class ClassYear {
                 new SimulatedChild(
                     "child" + i,
                     List.of(
-                        new Habit(rules.get(i % rules.size()).id(), Outcome.UNDER, 0.8),
-                        new Habit(rules.get((i + 9) % rules.size()).id(), Outcome.OVER, 0.7)),
+                        Habit.onSide(rules.get(i % rules.size()).id(), Outcome.UNDER, 0.8),
+                        Habit.onSide(rules.get((i + 9) % rules.size()).id(), Outcome.OVER, 0.7)),
                     0.08))
         .toList();
   }

@@ -1,0 +1,32 @@
+package dettato.rule;
+
+import dettato.table.Row;
+import dettato.table.Table;
+import dettato.word.Word;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * Which words are made with a prefix: a reviewed list, since uncle, misty and reach only look so.
+ */
+final class Prefixes {
+  private static final Map<String, String> KNOWN =
+      Table.load(Prefixes.class, "prefixes.tsv", Prefixes::entry).stream()
+          .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
+
+  private Prefixes() {}
+
+  /** The word's prefix; "" when it has none. */
+  static String of(Word word) {
+    return KNOWN.getOrDefault(word.spelling(), "");
+  }
+
+  private static Map.Entry<String, String> entry(Row row) {
+    String word = row.get("word");
+    String prefix = row.get("prefix");
+    if (!word.startsWith(prefix)) {
+      throw new IllegalArgumentException("'" + word + "' does not start with " + prefix);
+    }
+    return Map.entry(word, prefix);
+  }
+}
