@@ -254,7 +254,8 @@ final class Alignment {
     for (int taken = 1; taken <= 3 && letter + taken + 1 < lastLetter; taken++) {
       packed = packed << 5 | Form.letter(letters.charAt(letter + taken));
       int inner = next.form(packed);
-      if (inner == 0) {
+      boolean added = !units[unit].unit.grapheme().isSplit();
+      if (inner == 0 || added && taken > 1 && closes(letter + 1, taken)) {
         continue;
       }
       int soFar = cost[at] + Form.points(form) + Form.points(inner);
@@ -264,6 +265,15 @@ final class Alignment {
         secondConsonant(unit + 2, letter + taken + 1, at, soFar, taken);
       }
     }
+  }
+
+  /**
+   * Letters that show the vowel before them to be short: no e after them makes it long (kicket).
+   */
+  private boolean closes(int from, int length) {
+    char first = letters.charAt(from);
+    char second = letters.charAt(from + 1);
+    return length == 3 || first == second || first == 'c' && second == 'k' || first == 'd';
   }
 
   /** No vowel letter follows a silent e, unless the model's own does so (likeable). */

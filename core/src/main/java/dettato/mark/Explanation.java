@@ -4,8 +4,10 @@ import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.word.Capitals;
+import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Says a mark in plain sentences, one a fact, the deciding rule first. */
 public final class Explanation {
@@ -37,6 +39,16 @@ public final class Explanation {
       realWord();
       return facts;
     }
+    String base = IrregularPasts.regularised(mark.target().letters(), mark.attempt().strip());
+    if (!base.isEmpty()) {
+      String sentence = "%s is %s with -ed: the past changes inside, to %s, and must be known.";
+      add(
+          Fact.Kind.REGULARISED,
+          -1,
+          "past-ed",
+          sentence.formatted(mark.attempt().strip(), base, word()));
+      return facts;
+    }
     mark.rules().stream().filter(r -> r.outcome().isFailure()).forEach(this::rule);
     mark.regularised().forEach(this::regularised);
     for (int i = 0; i < mark.units().size() && mark.result() != Result.RIGHT; i++) {
@@ -57,10 +69,27 @@ public final class Explanation {
     String end =
         failure.written().isEmpty()
             ? "; it is not written."
-            : mark.result() == Result.READS_OTHERWISE
-                ? "; %s would make it /%s/.".formatted(failure.written(), mark.readsAs())
-                : "; written: %s.".formatted(failure.written());
+            : bends(at.unit(), failure.written())
+                .map(said -> "; %s would make it /%s/.".formatted(failure.written(), said))
+                .orElseGet(() -> "; written: %s.".formatted(failure.written()));
     add(Fact.Kind.RULE, at.unit(), failure.rule(), why + end);
+  }
+
+  /**
+   * What the word would be read as with this one place changed, if that is another reading; a place
+   * that changes nothing is not to blame for how the whole is read.
+   */
+  private Optional<String> bends(int unit, String written) {
+    if (mark.result() == Result.RIGHT || mark.result() == Result.READS_RIGHT) {
+      return Optional.empty();
+    }
+    Word word = mark.target();
+    char[] changed = word.cut().spelledWith(unit, written).toCharArray();
+    String said = Stranger.read(word, accent, changed);
+    boolean same =
+        said.equals(word.cut().ipa(accent))
+            || said.equals(Stranger.readAlone(word.letters(), accent));
+    return same ? Optional.empty() : Optional.of(said);
   }
 
   private void unit(int i) {
@@ -68,15 +97,34 @@ public final class Explanation {
     boolean told =
         facts.stream().anyMatch(f -> f.unit() == i)
             || mark.swaps().stream().anyMatch(s -> s.first() == i || s.second() == i)
+            || isOfToldEnding(i)
             || unit.verdict() == Verdict.ALTERNATIVE && unit.written().isEmpty();
     if (told || unit.verdict() == Verdict.EXACT) {
       return;
     }
-    add(
-        Fact.Kind.SOUND,
-        i,
-        unit.confusion().orElse(""),
-        Confusions.sentence(word(), grapheme(i), sound(i), unit));
+    add(Fact.Kind.SOUND, i, unit.confusion().orElse(""), sentence(i, unit));
+  }
+
+  private String sentence(int i, UnitMark unit) {
+    if (unit.verdict() != Verdict.ALTERNATIVE) {
+      return Confusions.sentence(word(), grapheme(i), sound(i), unit);
+    }
+    if (i >= mark.target().endingUnit()) {
+      return "%s can spell /%s/, but the ending is -%s."
+          .formatted(unit.written(), sound(i), mark.target().join().orElseThrow().ending());
+    }
+    return bends(i, unit.written())
+        .map(
+            said ->
+                "%s can spell /%s/, but not here: it would make it /%s/; %s has %s."
+                    .formatted(unit.written(), sound(i), said, word(), grapheme(i)))
+        .orElseGet(() -> Confusions.sentence(word(), grapheme(i), sound(i), unit));
+  }
+
+  /** The weak vowel of -tion, when the ending is told of already (stashun). */
+  private boolean isOfToldEnding(int unit) {
+    return facts.stream().anyMatch(f -> f.name().equals("tion") && f.unit() == unit - 1)
+        && mark.units().get(unit).verdict() == Verdict.ALTERNATIVE;
   }
 
   private void extra(Extra extra) {
@@ -145,15 +193,22 @@ public final class Explanation {
 
   private void realWord() {
     mark.realWord()
-        .ifPresent(
-            r ->
-                add(
-                    Fact.Kind.REAL_WORD,
-                    -1,
-                    r.name(),
-                    r == Mark.RealWord.HOMOPHONE
-                        ? mark.attempt().strip() + " is another word that sounds the same."
-                        : mark.attempt().strip() + " is another word."));
+        .ifPresent(r -> add(Fact.Kind.REAL_WORD, -1, r.name(), mark.attempt().strip() + said(r)));
+  }
+
+  private String said(Mark.RealWord real) {
+    boolean twin =
+        mark.target()
+            .region()
+            .filter(r -> r.twin().equalsIgnoreCase(mark.attempt().strip()))
+            .isPresent();
+    if (twin) {
+      boolean british = mark.target().region().orElseThrow().country().equals("GB");
+      return " is how it is spelled in " + (british ? "America." : "Britain.");
+    }
+    return real == Mark.RealWord.HOMOPHONE
+        ? " is another word that sounds the same."
+        : " is another word.";
   }
 
   private String word() {

@@ -21,7 +21,6 @@ final class Judgement {
   private final boolean[] says;
   private final List<Extra> extras = new ArrayList<>(2);
   private final List<Swap> swaps = new ArrayList<>(1);
-  private final StringBuilder read = new StringBuilder();
   private final Alignment alignment;
   private final int points;
   private boolean rubbish;
@@ -77,7 +76,13 @@ final class Judgement {
   Mark mark() {
     Optional<Word> other = otherWord();
     Optional<Mark.RealWord> real = other.map(target::comparedWith);
-    Result result = result(real);
+    boolean saysAll = saysAll();
+    String alone = saysAll ? target.ipa : readBack.whole();
+    Result result = result(real, saysAll || readsLikeTheModel(alone));
+    String heard =
+        other
+            .map(w -> w.cut().ipa(target.accent))
+            .orElseGet(() -> result == Result.READS_RIGHT ? target.ipa : read(alone, saysAll));
     boolean legal = result == Result.READS_RIGHT && InventedWord.isLegal(target, units);
     List<RuleMark> rules =
         rubbish || legal ? Outcomes.untested(target) : Outcomes.of(target, units);
@@ -89,7 +94,7 @@ final class Judgement {
         extras,
         swaps,
         rules,
-        other.map(w -> w.cut().ipa(target.accent)).orElseGet(() -> readBack.once(read.toString())),
+        heard,
         real,
         letters.oddities(),
         rubbish ? List.of() : Outcomes.regularised(target, units),
@@ -106,7 +111,6 @@ final class Judgement {
     rubbish = true;
     extras.clear();
     swaps.clear();
-    read.setLength(0);
     for (int i = 0; i < units.length; i++) {
       units[i] =
           i < text.length()
@@ -117,7 +121,6 @@ final class Judgement {
     if (letters.text().length() > units.length) {
       extras.add(new Extra(letters.text().substring(units.length), units.length));
     }
-    read.append(readBack.ipa(text));
   }
 
   private void asModel(int unit, int at) {
@@ -170,7 +173,6 @@ final class Judgement {
       units[i] = target.exact[i];
     }
     swaps.add(across);
-    read.append(readBack.ipa(text));
   }
 
   private void around(int unit, int letter, int inner) {
@@ -187,13 +189,29 @@ final class Judgement {
     units[unit + 1] = new UnitMark("", Verdict.ALTERNATIVE, Optional.empty());
     says[unit] = true;
     says[unit + 1] = true;
-    read.append(target.ipa(unit)).append(target.ipa(unit + 1));
   }
 
   private void missing(int unit) {
+    if (isOneWithNeighbour(unit)) {
+      units[unit] = new UnitMark("", Verdict.ALTERNATIVE, Optional.empty());
+      says[unit] = true;
+      return;
+    }
     String lost = Lost.name(target, unit, unit == 0 ? "" : units[unit - 1].written());
     units[unit] =
         new UnitMark("", Verdict.MISSING, lost.isEmpty() ? Optional.empty() : Optional.of(lost));
+  }
+
+  /** misspell: two parts meet in one sound, so that mispell leaves no sound out. */
+  private boolean isOneWithNeighbour(int unit) {
+    UnitForms here = target.units[unit];
+    for (int other : new int[] {unit - 1, unit + 1}) {
+      boolean there = other >= 0 && other < units.length;
+      if (there && !here.vowel && target.units[other].sound().equals(here.sound())) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private void extra(int unit, int letter) {
@@ -204,19 +222,16 @@ final class Judgement {
     } else {
       extras.add(new Extra(written, unit));
     }
-    read.append(readBack.ipa(written, letter));
   }
 
   /** Judges one written grapheme where it stands. */
   private void set(int unit, String written, int at) {
     UnitForms forms = target.units[unit];
-    says[unit] = readBack.says(unit, written, at);
+    says[unit] = readBack.says(unit, written, at) || readBack.isAsIrregular(unit, written, at);
     units[unit] =
         written.equals(forms.grapheme)
             ? target.exact[unit]
             : judged(forms, unit, written, forms.form(Form.pack(written)));
-    boolean asModel = says[unit] || units[unit] == target.exact[unit] && !target.isRegular(unit);
-    read.append(asModel ? target.ipa(unit) : readBack.ipa(written, at));
   }
 
   private UnitMark judged(UnitForms forms, int unit, String written, int form) {
@@ -264,6 +279,9 @@ final class Judgement {
     if (!last && forms.isOpenSplit(written)) {
       return Form.of(Verdict.PARTIAL, Costs.PARTIAL, "split-open");
     }
+    if (forms.isOwnLetter(written)) {
+      return form;
+    }
     boolean weakI = forms.sound().id().equals("happY") && written.equals("i");
     if (weakI || forms.isNamedByRule(written) || forms.isShortVowelBy(written)) {
       return form;
@@ -283,7 +301,7 @@ final class Judgement {
   /**
    * A homophone reads right, and another real word reads as itself, whatever its letters may say.
    */
-  private Result result(Optional<Mark.RealWord> real) {
+  private Result result(Optional<Mark.RealWord> real, boolean readsRight) {
     if (real.isPresent() && real.get() == Mark.RealWord.HOMOPHONE) {
       return Result.READS_RIGHT;
     }
@@ -297,19 +315,28 @@ final class Judgement {
       return Result.SOUND_ERROR;
     }
     boolean readsAsAnother = real.isPresent();
-    return allLegal && !readsAsAnother && readsRight()
-        ? Result.READS_RIGHT
-        : Result.READS_OTHERWISE;
+    return allLegal && !readsAsAnother && readsRight ? Result.READS_RIGHT : Result.READS_OTHERWISE;
   }
 
-  /** A unit as the model has it counts as read right also where the rules fail the model itself. */
-  private boolean readsRight() {
-    for (int i = 0; i < units.length; i++) {
-      if (!says[i] && (units[i].verdict() != Verdict.EXACT || target.isRegular(i))) {
+  /** Whether every unit may be read as due. */
+  private boolean saysAll() {
+    for (boolean one : says) {
+      if (!one) {
         return false;
       }
     }
     return true;
+  }
+
+  /** What is read where it is not right: with letters too many or turned, all of it by rule. */
+  private String read(String alone, boolean saysAll) {
+    boolean changed = !extras.isEmpty() || !swaps.isEmpty() || rubbish;
+    return saysAll && changed ? readBack.whole() : alone;
+  }
+
+  /** Nor can a stranger tell it from the model, where the rules fail the model itself (danse). */
+  private boolean readsLikeTheModel(String heard) {
+    return heard.equals(target.ipa) || heard.equals(target.modelReads);
   }
 
   /** The real word that was written, if one was; an apostrophe may make it one. */

@@ -6,7 +6,8 @@ import dettato.word.Readings;
 import java.util.List;
 
 /**
- * How written graphemes are read where they stand, with the target as a hint between two readings.
+ * How what was written is read by rule, by a stranger to the target: the target is asked only
+ * whether a rule would let letters say its sounds.
  */
 final class ReadBack {
   /** What English hardly ever says twice in a row inside a word. */
@@ -33,6 +34,16 @@ final class ReadBack {
             && saysInParts(target.accent.parts(forms.sound()), written, at);
   }
 
+  /**
+   * Whether a grapheme is as in the model, where the rules fail the model itself, and nothing
+   * around it has changed how a stranger reads it.
+   */
+  boolean isAsIrregular(int unit, String written, int at) {
+    return written.equals(target.units[unit].grapheme)
+        && !target.isRegular(unit)
+        && Stranger.isReadAlike(Reader.sounds(letters, at, written), target.readings(unit));
+  }
+
   /** A vowel without stress may be any single vowel letter; only a last e would be silent. */
   private boolean isWeak(Sound sound, String written, int at) {
     boolean letter = written.length() == 1 && "aeiou".contains(written);
@@ -40,24 +51,13 @@ final class ReadBack {
     return letter && !silent && sound.id().equals("commA");
   }
 
-  /** The IPA of a grapheme at this place, by rule alone. */
-  String ipa(String written, int at) {
-    List<Sound> options = Reader.sounds(letters, at, written);
-    if (!options.isEmpty()) {
-      return target.accent.say(options.get(0));
-    }
-    return ipa(written.replace("_", ""));
-  }
-
-  /** The IPA of the whole of a spelling, by rule alone. */
-  String ipa(String spelling) {
-    StringBuilder said = new StringBuilder();
-    Reader.read(spelling).forEach(u -> said.append(target.accent.say(u.sound())));
-    return said.toString();
+  /** What a stranger to the target reads in all that was written. */
+  String whole() {
+    return once(Stranger.read(target.word, target.accent, letters));
   }
 
   /** What was read, a consonant that two letters say by chance said once (boxs as box). */
-  String once(String said) {
+  private String once(String said) {
     int twice = doubled(said, 1);
     if (twice < 0 || doubled(target.ipa, 1) >= 0) {
       return said;

@@ -5,6 +5,7 @@ import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.sound.Sound;
+import dettato.word.Reader;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.List;
@@ -30,6 +31,10 @@ final class Target {
   final List<Opportunity> exceptions;
 
   final String ipa;
+
+  /** What a stranger reads in the model's own letters, in IPA; not {@link #ipa} where irregular. */
+  final String modelReads;
+
   final UnitMark[] exact;
   private final String[] unitIpa;
   private final boolean[] regular;
@@ -63,6 +68,7 @@ final class Target {
     this.clean = new boolean[units.length];
     this.merged = Merged.of(word.cut());
     ReadBack model = new ReadBack(this, word.letters());
+    this.modelReads = Stranger.readAlone(word.letters(), accent);
     for (int i = 0; i < units.length; i++) {
       exact[i] = new UnitMark(units[i].grapheme, Verdict.EXACT, Optional.empty());
       clean[i] = isClean(i);
@@ -130,6 +136,11 @@ final class Target {
 
   String ipa(int unit) {
     return unitIpa[unit];
+  }
+
+  /** What the rules let a unit's grapheme say in the model itself. */
+  List<Sound> readings(int unit) {
+    return Reader.sounds(word.letters().toCharArray(), start(unit), units[unit].grapheme);
   }
 
   /** Whether the rules read a unit's grapheme as its sound in the model itself. */

@@ -20,6 +20,16 @@ final class UnitForms {
   private static final Map<String, List<String>> WEAK_BY =
       Map.of("KIT", List.of("a", "o", "u"), "GOAT", List.of("a", "er"));
 
+  /** What a short vowel is by itself; o for the vowel of cup is read so only in some words. */
+  private static final Map<String, String> OWN_LETTER =
+      Map.of(
+          "TRAP", "a", "BATH", "a", "DRESS", "e", "KIT", "i", "LOT", "o", "CLOTH", "o", "STRUT",
+          "u", "FOOT", "u");
+
+  /** Letters of consonants that IPA writes otherwise. */
+  private static final Map<String, String> OWN_CONSONANT =
+      Map.of("ɡ", "g", "k", "ck", "dʒ", "j", "j", "y");
+
   private static final int WEAK = Form.of(Verdict.NEAR, Costs.NEAR, "vowel-neighbour");
 
   final Unit unit;
@@ -166,6 +176,11 @@ final class UnitForms {
   }
 
   private void lookAlikes(Map<Integer, Integer> forms) {
+    if (grapheme.length() == 2 && grapheme.charAt(0) == grapheme.charAt(1)) {
+      int form = Form.of(Verdict.NEAR, Costs.LOOK_ALIKE, "mirror");
+      NearSounds.lookAlikes(grapheme.charAt(0))
+          .forEach(c -> forms.put(Form.pack("" + c + c), form));
+    }
     if (grapheme.length() == 1) {
       NearSounds.lookAlikes(grapheme.charAt(0))
           .forEach(
@@ -199,13 +214,15 @@ final class UnitForms {
     return ruleForms.contains(written);
   }
 
-  /** Whether it is a common letter for the unit's short vowel. */
+  /** Whether it is the letter of the unit's consonant, which says the child heard it (wuns). */
+  boolean isOwnLetter(String written) {
+    String sound = unit.sound().id();
+    return written.equals(sound) || OWN_CONSONANT.getOrDefault(sound, "-").contains(written);
+  }
+
+  /** Whether it is the letter that stands for the unit's short vowel by itself. */
   boolean isShortVowelBy(String written) {
-    return written.length() == 1
-        && unit.sound().kind() == Sound.Kind.SHORT
-        && Correspondences.find(unit.sound(), new Grapheme(written))
-            .filter(c -> c.use() == Correspondence.Use.COMMON)
-            .isPresent();
+    return written.equals(OWN_LETTER.get(unit.sound().id()));
   }
 
   /** A run of two sounds of which only one is spelled; /əl/ is one sound to most ears. */

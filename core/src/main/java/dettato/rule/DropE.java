@@ -45,6 +45,14 @@ final class DropE extends RuleAtUnit {
           right("bakes"),
           over("cakes", "caks"));
 
+  private static final Condition VOWEL_E =
+      notDue(
+          "drop-e/vowel-e",
+          "the e is part of the vowel, so it stays",
+          "The e is sounded: keep both letters.",
+          right("seeing"),
+          over("seeing", "seing"));
+
   DropE() {
     super(
         new About(
@@ -58,7 +66,8 @@ final class DropE extends RuleAtUnit {
         VOWEL_ENDING,
         PLAIN_ENDING,
         SOFT,
-        S);
+        S,
+        VOWEL_E);
   }
 
   @Override
@@ -81,6 +90,12 @@ final class DropE extends RuleAtUnit {
                       base + " loses its e before -" + join.get().ending() + ", so no e is due")
                   .leftOutBy(place.grapheme() + "e"))
           : Optional.empty();
+    }
+    if (place.endsBase() && place.spelled("ee") && join.get().vowelEnding()) {
+      return Optional.of(
+          VOWEL_E
+              .at(place, "ee", "the e of " + base + " is part of its vowel, so ee is due")
+              .tooMuch("e"));
     }
     return ownsLastE(place, base) ? kept(place, base, join.get().ending()) : Optional.empty();
   }

@@ -79,9 +79,6 @@ final class PluralEs extends RuleAtUnit {
       String why = base + " ends in a hissing sound and the ending is a new beat, so es is due";
       return Optional.of(IN_HISS.at(place, Set.of("es", "ez"), why).plainly("s"));
     }
-    if (base.endsWith("y")) {
-      return Optional.empty();
-    }
     boolean k = base.endsWith("ch") && place.follows("k");
     String why = base + " takes no new beat, so s alone is due";
     return Optional.of((k ? K : PLAIN).at(place, "s", why).tooMuch("es"));

@@ -24,6 +24,13 @@ final class PluralSZ extends RuleAtUnit {
           "More than one, or he does it: write s, even if you hear z.",
           right("bees"),
           under("toys", "toyz"));
+  private static final Condition VOICELESS =
+      due(
+          "plural-s-z/voiceless",
+          "the /s/ is an ending, so s is due",
+          "More than one, or he, she, it does it: write s.",
+          right("cats"),
+          under("books", "bookz"));
   private static final Condition NEW_BEAT =
       due(
           "plural-s-z/new-beat",
@@ -44,7 +51,8 @@ final class PluralSZ extends RuleAtUnit {
             "z"),
         VOICED,
         VOWEL,
-        NEW_BEAT);
+        NEW_BEAT,
+        VOICELESS);
   }
 
   @Override
@@ -55,6 +63,16 @@ final class PluralSZ extends RuleAtUnit {
       case "z" ->
           Optional.of(at(afterVowel ? VOWEL : VOICED, place, "s").leftOutBy("z", "zz", "ze"));
       case "KIT+z" -> Optional.of(at(NEW_BEAT, place, "es").leftOutBy("ez"));
+      case "s" ->
+          Optional.of(
+              VOICELESS
+                  .at(
+                      place,
+                      place.grapheme(),
+                      "the /s/ is the ending of "
+                          + place.word().join().orElseThrow().base()
+                          + ", so s is due")
+                  .leftOutBy("z", "zz"));
       default -> Optional.empty();
     };
   }

@@ -102,11 +102,14 @@ final class SplitVowel extends RuleAtUnit {
             && place.word().isOneBeat()
             && place.word().join().isEmpty()
             && !place.unit().sound().isVowel()
-            && place.grapheme().length() == 1;
+            && !place.grapheme().endsWith("e");
     if (!last || place.index() == 0) {
       return Optional.empty();
     }
     Before before = Before.of(place);
+    if (place.grapheme().length() > 1) {
+      return before == Before.SHORT ? Optional.of(closed(place)) : Optional.empty();
+    }
     boolean afterShort =
         before == Before.CONSONANT
             && new Place(place.word(), place.index() - 1).afterShortVowelLetter();
@@ -126,6 +129,14 @@ final class SplitVowel extends RuleAtUnit {
         (afterTeam ? TEAM : CLUSTER)
             .at(place, place.grapheme(), why)
             .tooMuch(place.grapheme() + "e"));
+  }
+
+  /** cliff, duck: two letters show already that the vowel is short. */
+  private static Opportunity closed(Place place) {
+    String why =
+        "the vowel, %s, is short, so no e is due after %s"
+            .formatted(place.before().orElseThrow().grapheme(), place.grapheme());
+    return SHORT.at(place, place.grapheme(), why).tooMuch(place.grapheme() + "e");
   }
 
   private static String beforeSound(Place place) {

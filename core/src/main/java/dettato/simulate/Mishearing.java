@@ -23,7 +23,7 @@ public record Mishearing(String sound, String instead, boolean beforeConsonant, 
       boolean place =
           !beforeConsonant || i > 0 && !cut.isLast(i) && !cut.unit(i + 1).sound().isVowel();
       if (here && place && random.nextDouble() < strength) {
-        return Optional.of(Misspelling.with(cut, i, instead)).filter(w -> !w.isEmpty());
+        return Optional.of(cut.spelledWith(i, instead)).filter(w -> !w.isEmpty());
       }
     }
     return Optional.empty();

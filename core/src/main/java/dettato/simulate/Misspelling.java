@@ -49,7 +49,7 @@ final class Misspelling {
     }
     return !hasPlain(place)
         ? Optional.empty()
-        : Optional.of(with(cut, place.unit(), place.plain()));
+        : Optional.of(cut.spelledWith(place.unit(), place.plain()));
   }
 
   /**
@@ -58,7 +58,7 @@ final class Misspelling {
   private static Optional<String> over(Segmentation cut, int unit, String grapheme) {
     String next = cut.isLast(unit) ? "" : cut.unit(unit + 1).grapheme().text();
     if (grapheme.equals("x") && next.equals("s") || grapheme.equals("le") && next.equals("l")) {
-      String marked = with(cut, unit, grapheme + "|");
+      String marked = cut.spelledWith(unit, grapheme + "|");
       int at = marked.indexOf('|');
       return marked.startsWith(next, at + 1)
           ? Optional.of(marked.substring(0, at) + marked.substring(at + 1 + next.length()))
@@ -66,7 +66,7 @@ final class Misspelling {
     }
     boolean twice = grapheme.endsWith("e") && next.startsWith("e");
     String written = twice ? grapheme.substring(0, grapheme.length() - 1) : grapheme;
-    return Optional.of(with(cut, unit, written));
+    return Optional.of(cut.spelledWith(unit, written));
   }
 
   /** The word with one slip: a near letter, a letter left out or two turned round. */
@@ -75,10 +75,10 @@ final class Misspelling {
     for (int i = 0; i < cut.size(); i++) {
       String near = NEAR.get(cut.unit(i).grapheme().text());
       if (near != null) {
-        ways.add(with(cut, i, near));
+        ways.add(cut.spelledWith(i, near));
       }
       if (isInner(cut, i)) {
-        ways.add(with(cut, i, ""));
+        ways.add(cut.spelledWith(i, ""));
       }
     }
     String word = cut.spelling();
@@ -98,25 +98,5 @@ final class Misspelling {
         && !cut.unit(i).sound().isVowel()
         && !cut.unit(i + 1).sound().isVowel()
         && !cut.unit(i).grapheme().isSplit();
-  }
-
-  /** The word's spelling with another grapheme at one unit. */
-  static String with(Segmentation cut, int unit, String grapheme) {
-    StringBuilder text = new StringBuilder();
-    int owed = -1;
-    for (int i = 0; i < cut.size(); i++) {
-      String g = i == unit ? grapheme : cut.unit(i).grapheme().text();
-      int gap = g.indexOf('_');
-      text.append(gap < 0 ? g : g.substring(0, gap));
-      if (gap > 0) {
-        int e = cut.silentE(i);
-        owed = e < 0 ? i + 1 : cut.unitAt(e - 1);
-      }
-      if (owed == i) {
-        text.append('e');
-        owed = -1;
-      }
-    }
-    return text.toString();
   }
 }

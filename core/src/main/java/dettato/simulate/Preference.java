@@ -19,7 +19,7 @@ public record Preference(String sound, String grapheme, double strength) impleme
     Segmentation cut = word.cut();
     for (int i = 0; i < cut.size(); i++) {
       if (canShow(cut, i) && random.nextDouble() < strength) {
-        return Optional.of(Misspelling.with(cut, i, grapheme));
+        return Optional.of(cut.spelledWith(i, grapheme));
       }
     }
     return Optional.empty();

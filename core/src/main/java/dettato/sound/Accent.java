@@ -13,13 +13,20 @@ import java.util.stream.Collectors;
  * @param line this accent, then the one it is like, and so on, then "" for what all share: where
  *     its whole-word readings are looked for
  * @param ipa what each single sound is there
+ * @param merges sounds that many say like another, which is how their spellings are judged
  */
-public record Accent(String id, String name, List<String> line, Map<String, String> ipa) {
+public record Accent(
+    String id,
+    String name,
+    List<String> line,
+    Map<String, String> ipa,
+    Map<String, String> merges) {
   private static final String GLIDING = "ju";
 
   public Accent {
     line = List.copyOf(line);
     ipa = Map.copyOf(ipa);
+    merges = Map.copyOf(merges);
   }
 
   /** The IPA of a sound here; a run's parts are said one after the other. */
@@ -40,7 +47,12 @@ public record Accent(String id, String name, List<String> line, Map<String, Stri
 
   /** Whether two sounds are one here. */
   public boolean alike(Sound a, Sound b) {
-    return a.equals(b) || say(a).equals(say(b));
+    return a.equals(b) || merged(a).equals(merged(b));
+  }
+
+  private String merged(Sound sound) {
+    String other = merges.get(sound.id());
+    return say(other == null ? sound : Sounds.of(other));
   }
 
   /** Whether r is sounded after a vowel of the same beat (star with an r). */

@@ -22,7 +22,7 @@ public final class Accents {
 
   private Accents() {}
 
-  private record Declared(String id, String name, String like) {}
+  private record Declared(String id, String name, String like, Map<String, String> merges) {}
 
   private record Difference(String accent, String sound, String ipa) {}
 
@@ -53,7 +53,9 @@ public final class Accents {
         Table.load(
             Accents.class,
             "accents.tsv",
-            row -> new Declared(row.get("id"), row.get("name"), row.get("like")));
+            row ->
+                new Declared(
+                    row.get("id"), row.get("name"), row.get("like"), merges(row.get("merges"))));
     Map<String, Map<String, String>> columns = columns();
     Map<String, Accent> accents = new LinkedHashMap<>();
     for (Declared one : declared) {
@@ -65,11 +67,22 @@ public final class Accents {
       }
       Map<String, String> ipa = new HashMap<>(parent == null ? Map.of() : parent.ipa());
       ipa.putAll(columns.getOrDefault(one.id, Map.of()));
+      Map<String, String> merges = new HashMap<>(parent == null ? Map.of() : parent.merges());
+      merges.putAll(one.merges);
       List<String> line = new ArrayList<>(List.of(one.id));
       line.addAll(parent == null ? List.of("") : parent.line());
-      accents.put(one.id, new Accent(one.id, one.name, line, ipa));
+      accents.put(one.id, new Accent(one.id, one.name, line, ipa, merges));
     }
     return Collections.unmodifiableMap(accents);
+  }
+
+  /** CURE=NORTH, several with a space between. */
+  private static Map<String, String> merges(String cell) {
+    Map<String, String> merges = new HashMap<>();
+    for (String pair : cell.isEmpty() ? new String[0] : cell.split(" ")) {
+      merges.put(pair.split("=")[0], pair.split("=")[1]);
+    }
+    return merges;
   }
 
   /** What each accent says for itself, by its tag. */

@@ -218,4 +218,26 @@ public final class Segmentation {
   public String toString() {
     return format();
   }
+
+  /**
+   * The spelling with another grapheme at one unit: as much of a wrong spelling as that one place.
+   */
+  public String spelledWith(int unit, String grapheme) {
+    StringBuilder text = new StringBuilder();
+    int owed = -1;
+    for (int i = 0; i < size(); i++) {
+      String g = i == unit ? grapheme : unit(i).grapheme().text();
+      int gap = g.indexOf('_');
+      text.append(gap < 0 ? g : g.substring(0, gap));
+      if (gap > 0) {
+        int e = silentE(i);
+        owed = e < 0 ? i + 1 : unitAt(e - 1);
+      }
+      if (owed == i) {
+        text.append('e');
+        owed = -1;
+      }
+    }
+    return text.toString();
+  }
 }

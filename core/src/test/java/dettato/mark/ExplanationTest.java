@@ -46,7 +46,7 @@ class ExplanationTest {
   @ParameterizedTest(name = "{0} written {1} is one fact")
   @CsvSource({
     "monkey, monky, 'Monkey is known to have ey, so ey is due, not y alone; written: y.'",
-    "lady, lade, 'A weak ee ends a longer word, so y is due; written: e.'",
+    "lady, lade, 'A weak ee ends a longer word, so y is due; e would make it /leɪd/.'",
     "can't, can, '/t/ (t) is left out.'"
   })
   void tellsOfAUnitOnce(String target, String attempt, String sentence) {

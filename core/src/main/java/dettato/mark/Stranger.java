@@ -1,0 +1,120 @@
+package dettato.mark;
+
+import dettato.sound.Accent;
+import dettato.sound.Sound;
+import dettato.word.Reader;
+import dettato.word.Unit;
+import dettato.word.Word;
+import java.util.List;
+
+/**
+ * Reads a spelling as somebody would who does not know what was meant. Only letters that stand as
+ * in the model, as far from its start or from its end, are read as there, where a rule lets them be
+ * or the model itself has them against the rules: they are not what a child changed.
+ */
+final class Stranger {
+  private final Word model;
+  private final Accent accent;
+  private final char[] letters;
+  private final int shift;
+
+  private Stranger(Word model, Accent accent, char[] letters) {
+    this.model = model;
+    this.accent = accent;
+    this.letters = letters;
+    this.shift = letters.length - model.letters().length();
+  }
+
+  /** What is read, in IPA. */
+  static String read(Word model, Accent accent, char[] letters) {
+    return new Stranger(model, accent, letters).read();
+  }
+
+  /** What is read by rule alone, with no model at all. */
+  static String readAlone(String letters, Accent accent) {
+    StringBuilder said = new StringBuilder();
+    Reader.read(letters).forEach(u -> said.append(accent.say(u.sound())));
+    return said.toString();
+  }
+
+  private String read() {
+    StringBuilder said = new StringBuilder();
+    int at = 0;
+    for (Unit unit : Reader.read(new String(letters))) {
+      int length = unit.grapheme().head().length();
+      int as = asInModel(unit, at, at + length);
+      said.append(as >= 0 ? model.cut().ipa(as, accent) : accent.say(unit.sound()));
+      at += length;
+    }
+    return said.toString();
+  }
+
+  /** The unit of the model that has these very letters here, and may be read so; or -1. */
+  private int asInModel(Unit unit, int from, int to) {
+    String grapheme = unit.grapheme().text();
+    int fromStart = sameUpTo(to) ? unitAt(from, grapheme) : -1;
+    int as = fromStart >= 0 ? fromStart : sameFrom(from) ? unitAt(from - shift, grapheme) : -1;
+    if (as < 0) {
+      return -1;
+    }
+    Sound sound = model.cut().unit(as).sound();
+    boolean mayBe = says(letters, from, grapheme, sound);
+    return mayBe || isAsIrregular(grapheme, from, as) ? as : -1;
+  }
+
+  /**
+   * Whether the rules fail the model itself here, and nothing around the letters has changed that.
+   */
+  private boolean isAsIrregular(String grapheme, int from, int as) {
+    char[] whole = model.letters().toCharArray();
+    int start = model.cut().start(as);
+    return !says(whole, start, grapheme, model.cut().unit(as).sound())
+        && isReadAlike(
+            Reader.sounds(whole, start, grapheme), Reader.sounds(letters, from, grapheme));
+  }
+
+  /** Whether a grapheme is likeliest read as the same sort of sound in two surroundings. */
+  static boolean isReadAlike(List<Sound> here, List<Sound> there) {
+    boolean silent = here.isEmpty() || there.isEmpty();
+    return silent ? here.equals(there) : here.get(0).kind() == there.get(0).kind();
+  }
+
+  private boolean says(char[] word, int at, String grapheme, Sound sound) {
+    boolean weak = sound.isWeakVowel();
+    return weak || Reader.sounds(word, at, grapheme).stream().anyMatch(s -> accent.alike(s, sound));
+  }
+
+  private int unitAt(int start, String grapheme) {
+    if (start < 0 || start >= model.letters().length()) {
+      return -1;
+    }
+    int unit = model.cut().unitAt(start);
+    boolean here = model.cut().start(unit) == start;
+    return here && model.cut().unit(unit).grapheme().text().equals(grapheme) ? unit : -1;
+  }
+
+  private boolean sameUpTo(int end) {
+    String whole = model.letters();
+    if (end > whole.length()) {
+      return false;
+    }
+    for (int i = 0; i < end; i++) {
+      if (whole.charAt(i) != letters[i]) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean sameFrom(int start) {
+    if (start < shift) {
+      return false;
+    }
+    for (int i = start; i < letters.length; i++) {
+      if (model.letters().charAt(i - shift) != letters[i]) {
+        return false;
+      }
+    }
+    return true;
+  }
+}

@@ -1,0 +1,39 @@
+package dettato.mark;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import dettato.sound.Accents;
+import dettato.word.Guess;
+import dettato.word.Lexicon;
+import dettato.word.Word;
+import java.util.stream.Collectors;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+
+/** Pairs written down from the language before the marker was asked. */
+class ConditionsOfAttemptsTest {
+  @ParameterizedTest(name = "{0} written \"{1}\" in {2} is {3}, read /{4}/")
+  @CsvFileSource(resources = "read-by-strangers.csv", numLinesToSkip = 1)
+  void readsAsAStrangerToTheTargetWould(
+      String target, String attempt, String accent, String result, String reads) {
+    AttemptMarker marker = new AttemptMarker(Accents.of(accent), Lexicon.shipped());
+    Word word = Lexicon.shipped().find(target, accent).orElseThrow();
+    Mark mark = marker.mark(word, attempt);
+    assertEquals(result, mark.result().name(), mark::readsAs);
+    if (reads != null) {
+      assertEquals(reads, mark.readsAs());
+    }
+  }
+
+  @ParameterizedTest(name = "{0} written \"{1}\" fails {2}")
+  @CsvFileSource(resources = "failed-conditions.csv", numLinesToSkip = 1)
+  void namesTheConditionThatFailed(String target, String attempt, String conditions) {
+    Word word = Lexicon.shipped().find(target, "en-GB").orElseGet(() -> Guess.of(target));
+    String failed =
+        Marking.BRITISH.mark(word, attempt).rules().stream()
+            .filter(r -> r.outcome().isFailure())
+            .map(r -> r.at().condition().id() + "=" + r.outcome())
+            .collect(Collectors.joining(" "));
+    assertEquals(conditions, failed.isEmpty() ? "-" : failed);
+  }
+}
