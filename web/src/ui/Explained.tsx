@@ -19,7 +19,7 @@ function sure(mark: Mark): boolean {
 
 /** What a mark says: the rules that failed, one sentence a fact, how the spelling reads. */
 export function Explained({ mark }: { mark: Mark }) {
-  const broken = mark.rules.filter((r) => r.outcome === 'UNDER' || r.outcome === 'OVER')
+  const broken = mark.rules.filter((r) => r.name !== undefined && (r.outcome === 'UNDER' || r.outcome === 'OVER'))
   return (
     <>
       {broken.map((r) => (

@@ -16,6 +16,7 @@ export const CONVENTIONS: Record<string, string> = {
   'capital-start': 'capital at the start',
   'capital-name': 'capital of a name',
   'capital-i': 'capital I',
+  comma: 'comma',
   'end-mark': 'end mark',
   'word-space': 'space between words',
   'word-order': 'words in order',

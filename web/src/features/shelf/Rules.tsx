@@ -50,7 +50,6 @@ export function share(rule: { holds: number; total: number }): string {
 }
 
 function Rule({ rule }: { rule: RuleView }) {
-  const { id } = useClass()
   const [special = '', plain = ''] = rule.contrast
   return (
     <section aria-label={rule.name} className="sheet min-h-0 flex flex-col">
@@ -74,20 +73,17 @@ function Rule({ rule }: { rule: RuleView }) {
         <Children rule={rule.id} />
       </header>
       <div className="grid grid-cols-2 gap-4 px-4 py-3 overflow-auto min-h-0">
-        <Side title={`${special} due`} tone="gold" conditions={rule.conditions.filter((c) => c.side === 'DUE')} />
-        <Side title={`${plain} due, ${special} not`} tone="lagoon" conditions={rule.conditions.filter((c) => c.side === 'NOT_DUE')} />
+        <Side title={`${special} due`} tone="gold" rule={rule} side="DUE" />
+        <Side title={`${plain} due, ${special} not`} tone="lagoon" rule={rule} side="NOT_DUE" />
       </div>
-      <p className="px-4 py-2 border-t border-base-300 text-sm">
-        <Link className="link text-primary" to={`/class/${id}/words?rule=${rule.id}`}>
-          All its words
-        </Link>
-      </p>
     </section>
   )
 }
 
 /** The conditions of one side: what holds there, how often words do as it says, and which do not. */
-function Side({ title, tone, conditions }: { title: string; tone: 'gold' | 'lagoon'; conditions: ConditionView[] }) {
+function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lagoon'; rule: RuleView; side: ConditionView['side'] }) {
+  const { id } = useClass()
+  const conditions = rule.conditions.filter((c) => c.side === side)
   return (
     <section aria-label={title}>
       <h3 className="mb-1">
@@ -110,6 +106,11 @@ function Side({ title, tone, conditions }: { title: string; tone: 'gold' | 'lago
           </li>
         ))}
       </ul>
+      {conditions.length > 0 ? (
+        <Link className="link text-primary text-sm" to={`/class/${id}/words?rule=${rule.id}&side=${side}`}>
+          All words of this side
+        </Link>
+      ) : null}
     </section>
   )
 }

@@ -9,9 +9,9 @@ import java.util.List;
  * and its true rate of success is below what counts as secure, more surely the more conditions have
  * to be looked at, which are those where anything failed: the chance to be wrong is shared out
  * among them (Bonferroni; Miller, Simultaneous Statistical Inference, 2nd ed., 1981, 1.1). The
- * smallest set that explains the failures comes first: conditions that failed more than once and
- * are likelier insecure than not; then those that failed once too; then, when all conditions
- * together stand, whatever failed.
+ * smallest set that explains the failures comes first: conditions that failed more than once or
+ * were never kept, and are likelier insecure than not; then those that failed once too; then, when
+ * all conditions together stand, whatever failed.
  *
  * @param conditions the broken ones, strongest first; empty when there is no pattern
  * @param probability that the true rate in them, or in all when there is no pattern, is below
@@ -31,7 +31,9 @@ record Broken(List<Ground> conditions, double probability) {
             .filter(g -> !g.failed().isEmpty() && belief.belowSecure(List.of(g)) > LEANING)
             .toList();
     List<Ground> often =
-        leaning.stream().filter(g -> g.failed().size() >= MORE_THAN_A_SLIP).toList();
+        leaning.stream()
+            .filter(g -> g.failed().size() >= MORE_THAN_A_SLIP || g.kept() == 0)
+            .toList();
     for (List<Ground> set : List.of(often, leaning)) {
       if (belief.isPattern(set, sure)) {
         return new Broken(set, belief.belowSecure(set));

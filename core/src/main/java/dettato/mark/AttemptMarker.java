@@ -2,6 +2,7 @@ package dettato.mark;
 
 import dettato.rule.Outcome;
 import dettato.sound.Accent;
+import dettato.word.Capitals;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -45,7 +46,9 @@ public final class AttemptMarker {
    * letters past the sixtieth are one extra.
    */
   public Mark mark(Word word, String attempt) {
-    Letters letters = Letters.of(attempt, word.lettersAfterApostrophe());
+    Letters plain = Letters.of(attempt, word.lettersAfterApostrophe());
+    boolean name = !plain.text().isEmpty() && Capitals.mustHave(word.spelling());
+    Letters letters = name ? plain.ofName(attempt.strip()) : plain;
     if (letters.text().isEmpty()) {
       return blank(target(word), attempt, letters);
     }

@@ -4,7 +4,7 @@ import dettato.mark.SentenceMarker.Convention;
 import dettato.mark.SentenceMarker.Kind;
 import dettato.mark.SentenceMarker.WordMark;
 import dettato.rule.Outcome;
-import dettato.word.Apostrophe;
+import dettato.word.Capitals;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,6 +39,9 @@ final class Conventions {
       spaces();
       order();
     }
+    if (target.contains(",") || attempt.contains(",")) {
+      note("comma", nothing ? Outcome.UNTESTED : counted(','), "");
+    }
     endMark(nothing);
     if (target.contains("\"") || attempt.contains("\"")) {
       note("speech-marks", nothing ? Outcome.UNTESTED : counted('"'), "");
@@ -46,21 +49,26 @@ final class Conventions {
     return new ArrayList<>(found.values());
   }
 
-  /** A failure stands before what was kept, and gathers the words it shows on. */
+  /**
+   * A failure stands before what was kept, and gathers the words it shows on; both ways of failing
+   * are told.
+   */
   private void note(String rule, Outcome outcome, String word) {
-    Convention known = found.get(rule);
-    boolean failed = outcome.isFailure();
-    if (known == null || failed && known.outcome() == Outcome.APPLIED) {
-      found.put(rule, new Convention(rule, outcome, at(word, failed)));
-    } else if (failed && known.outcome() == outcome) {
-      List<String> on = new ArrayList<>(known.words());
-      on.addAll(at(word, true));
-      found.put(rule, new Convention(rule, outcome, on));
+    boolean failedYet =
+        found.containsKey(rule + Outcome.UNDER) || found.containsKey(rule + Outcome.OVER);
+    if (!outcome.isFailure()) {
+      if (!failedYet) {
+        found.putIfAbsent(rule, new Convention(rule, outcome, List.of()));
+      }
+      return;
     }
-  }
-
-  private static List<String> at(String word, boolean failed) {
-    return failed && !word.isEmpty() ? List.of(word) : List.of();
+    found.remove(rule);
+    Convention known = found.get(rule + outcome);
+    List<String> on = new ArrayList<>(known == null ? List.of() : known.words());
+    if (!word.isEmpty()) {
+      on.add(word);
+    }
+    found.put(rule + outcome, new Convention(rule, outcome, on));
   }
 
   private Outcome start() {
@@ -88,7 +96,10 @@ final class Conventions {
   }
 
   private void capital(WordMark word) {
-    boolean due = Character.isUpperCase(word.target().codePointAt(0));
+    boolean first = word.target().equals(Tokens.of(target).get(0));
+    boolean due =
+        Character.isUpperCase(word.target().codePointAt(0))
+            && (!first || Capitals.mustHave(word.target()));
     boolean done = Character.isUpperCase(word.written().codePointAt(0));
     boolean pronoun = word.target().matches("I|I'.*");
     String rule = pronoun ? "capital-i" : "capital-name";
@@ -101,8 +112,8 @@ final class Conventions {
 
   private void apostrophes() {
     for (WordMark word : words) {
-      int due = Apostrophe.lettersAfter(word.target());
-      int done = Apostrophe.lettersAfter(word.written());
+      int due = Tokens.lettersAfterApostrophe(word.target());
+      int done = Tokens.lettersAfterApostrophe(word.written());
       if (word.mark().isEmpty() || due < 0 && done < 0) {
         continue;
       }
@@ -142,11 +153,13 @@ final class Conventions {
     char done = last(attempt);
     String inside = attempt.replaceAll("[.?!\"'\\s]+$", "").replaceAll("[^.?!]", "");
     boolean early = !inside.isEmpty() && target.replaceAll("[^.?!]", "").length() == 1;
+    boolean doubled =
+        attempt.matches("(?s).*[.?!]{2,}[\"'\\s]*") && !target.matches("(?s).*[.?!]{2,}.*");
     note(
         "end-mark",
         nothing
             ? Outcome.UNTESTED
-            : done != due ? Outcome.UNDER : early ? Outcome.OVER : Outcome.APPLIED,
+            : done != due ? Outcome.UNDER : early || doubled ? Outcome.OVER : Outcome.APPLIED,
         "");
   }
 

@@ -153,6 +153,9 @@ public final class Explanation {
   }
 
   private String oddity(String name) {
+    if (name.equals("small-letter")) {
+      return word() + " is a name and has a capital.";
+    }
     if (!name.equals("apostrophe")) {
       return "There is a " + name + " inside the word, which is one.";
     }

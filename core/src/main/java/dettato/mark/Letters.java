@@ -12,7 +12,7 @@ import java.util.Locale;
  *
  * @param text letters
  * @param oddities gap, hyphen, capital, apostrophe (one that is not due, is left out or misplaced);
- *     each at most once
+ *     each at most once; and small-letter
  */
 record Letters(String text, List<String> oddities) {
   /**
@@ -47,6 +47,16 @@ record Letters(String text, List<String> oddities) {
     boolean placed = Apostrophe.lettersAfter(composed) == afterApostrophe;
     note(!placed && !text.isEmpty(), "apostrophe", oddities);
     return new Letters(text, oddities);
+  }
+
+  /** The same, noting where a name, such as Monday, begins with a small letter. */
+  Letters ofName(String written) {
+    if (!Character.isLowerCase(written.codePointAt(0))) {
+      return this;
+    }
+    List<String> all = new ArrayList<>(oddities);
+    all.add("small-letter");
+    return new Letters(text, all);
   }
 
   private static boolean isPlain(String written) {

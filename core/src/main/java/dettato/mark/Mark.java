@@ -14,7 +14,8 @@ import java.util.Optional;
  * @param rules one for each opportunity of the target
  * @param readsAs how the attempt would be read, in IPA without slashes; "" when nothing was written
  * @param realWord what kind of other real word was written, if one was
- * @param oddities a gap, hyphen or capital inside the word, each named once
+ * @param oddities a gap, hyphen or capital inside the word, a small letter where a name begins,
+ *     each named once
  * @param regularised where the target is itself an exception to a rule that the attempt followed
  *     (much written mutch: final-ch)
  * @param points what the explanation costs: 0 for the model; see {@code costs.tsv}

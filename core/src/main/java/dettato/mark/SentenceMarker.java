@@ -2,6 +2,7 @@ package dettato.mark;
 
 import dettato.rule.Outcome;
 import dettato.word.Apostrophe;
+import dettato.word.Capitals;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
@@ -33,9 +34,9 @@ public final class SentenceMarker {
   }
 
   /**
-   * One word, or two that were joined.
+   * One word, or several that were joined.
    *
-   * @param target the dictated word, "" for an extra one, two with a space when they were joined
+   * @param target the dictated word, "" for an extra one, several with spaces when they were joined
    * @param written what stands for it, "" when nothing does
    * @param mark for words that have a partner
    * @param parts for joined words, the mark of each
@@ -83,7 +84,8 @@ public final class SentenceMarker {
     for (WordAlignment.Pair pair : new WordAlignment(wanted, written).pairs()) {
       words.addAll(marked(wanted, written, pair));
     }
-    return new SentenceMark(words, Conventions.of(target, attempt, words));
+    List<WordMark> told = MovedWords.toldOnce(words, this::swapped);
+    return new SentenceMark(told, Conventions.of(target, attempt, told));
   }
 
   private List<WordMark> marked(
@@ -102,8 +104,8 @@ public final class SentenceMarker {
       return List.of(
           swapped(wanted.get(i), written.get(j + 1)), swapped(wanted.get(i + 1), written.get(j)));
     }
-    if (pair.wantedCount() == 2) {
-      return List.of(joined(wanted.get(i), wanted.get(i + 1), written.get(j)));
+    if (pair.wantedCount() > 1) {
+      return List.of(joined(wanted.subList(i, i + pair.wantedCount()), written.get(j)));
     }
     if (pair.writtenCount() == 2) {
       String both = written.get(j) + " " + written.get(j + 1);
@@ -117,42 +119,38 @@ public final class SentenceMarker {
     return new WordMark(wanted, written, Kind.SWAPPED, Optional.of(markOf(wanted, written)));
   }
 
-  /** Two words in one: cut where the two parts are nearest to the two words. */
-  private WordMark joined(String first, String second, String written) {
-    int best = 1;
-    double least = Double.POSITIVE_INFINITY;
-    for (int cut = 1; cut < written.length(); cut++) {
-      double apart =
-          Tokens.difference(first, written.substring(0, cut)) * first.length()
-              + Tokens.difference(second, written.substring(cut)) * second.length();
-      if (apart < least) {
-        least = apart;
-        best = cut;
-      }
+  /** Several words in one: cut where the parts are nearest to the words. */
+  private WordMark joined(List<String> wanted, String written) {
+    List<Mark> parts = new ArrayList<>();
+    List<String> cut = JoinedWords.cut(wanted, written);
+    for (int i = 0; i < wanted.size(); i++) {
+      parts.add(markOf(wanted.get(i), cut.get(i)));
     }
-    return new WordMark(
-        first + " " + second,
-        written,
-        Kind.JOINED,
-        Optional.empty(),
-        List.of(
-            markOf(first, written.substring(0, best)), markOf(second, written.substring(best))));
+    return new WordMark(String.join(" ", wanted), written, Kind.JOINED, Optional.empty(), parts);
   }
 
   private WordMark pair(String wanted, String written) {
-    boolean another =
-        Tokens.difference(wanted, written) >= ANOTHER_WORD
-            && lexicon.find(Tokens.plain(written), marker.accent().id()).isPresent();
+    boolean far = Tokens.difference(wanted, written) >= ANOTHER_WORD || holds(wanted, written);
+    boolean another = far && lexicon.find(Tokens.plain(written), marker.accent().id()).isPresent();
     return another
         ? new WordMark(wanted, written, Kind.REPLACED, Optional.empty())
         : new WordMark(wanted, written, Kind.MATCH, Optional.of(markOf(wanted, written)));
   }
 
+  /** into for in: the whole word and some letters more. */
+  private static boolean holds(String wanted, String written) {
+    String word = Tokens.plain(wanted);
+    String other = Tokens.plain(written);
+    return other.length() >= word.length() + 2 && (other.startsWith(word) || other.endsWith(word));
+  }
+
   private Mark markOf(String wanted, String written) {
-    Word word = lexicon.find(wanted, marker.accent().id()).orElseGet(() -> guess(wanted));
+    String bare = Tokens.bare(wanted);
+    Word word = lexicon.find(bare, marker.accent().id()).orElseGet(() -> guess(bare));
     boolean same = Tokens.plain(wanted).equals(Tokens.plain(written));
     String unpunctuated = Apostrophe.without(written);
-    return marker.mark(word, same ? word.spelling() : word.punctuated(unpunctuated));
+    String shown = same ? word.spelling() : word.punctuated(unpunctuated);
+    return marker.mark(word, Capitals.like(word.spelling(), shown));
   }
 
   /** A number or a word of other letters is taken as a word of one sound, that must be as it is. */

@@ -15,9 +15,19 @@ final class Tokens {
   /** Words as written, marks set aside; an apostrophe belongs to its word. */
   static List<String> of(String sentence) {
     return Arrays.stream(straight(sentence).split("[^\\p{L}\\p{M}\\p{N}']+"))
-        .map(w -> w.replaceAll("^'+|'+$", ""))
+        .map(w -> w.matches("[^'].*[sS]'") ? w : w.replaceAll("^'+|'+$", ""))
         .filter(w -> !w.isEmpty())
         .toList();
+  }
+
+  /** How many letters stand after a word's apostrophe: 0 for girls', -1 when it has none. */
+  static int lettersAfterApostrophe(String word) {
+    return word.endsWith("'") ? 0 : Apostrophe.lettersAfter(word);
+  }
+
+  /** A word without the apostrophe at its end. */
+  static String bare(String word) {
+    return word.endsWith("'") ? word.substring(0, word.length() - 1) : word;
   }
 
   /** The same text with straight apostrophes and quotes. */

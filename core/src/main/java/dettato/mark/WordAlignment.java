@@ -8,8 +8,8 @@ import java.util.List;
  * differ.
  *
  * <p>Source: Wagner and Fischer, J. ACM 21(1), 1974, on words in place of letters; besides pairing,
- * leaving out and adding, two words may be joined, split or exchanged. Ties: pair, exchange, join,
- * split, leave out, add. Time O(words × words).
+ * leaving out and adding, up to eight words may be joined, and two split or exchanged. Ties: pair,
+ * exchange, join, split, leave out, add. Time O(words × words).
  */
 final class WordAlignment {
   private static final double GAP = 0.7;
@@ -21,6 +21,12 @@ final class WordAlignment {
           new int[] {1, 1},
           new int[] {2, 2},
           new int[] {2, 1},
+          new int[] {3, 1},
+          new int[] {4, 1},
+          new int[] {5, 1},
+          new int[] {6, 1},
+          new int[] {7, 1},
+          new int[] {8, 1},
           new int[] {1, 2},
           new int[] {1, 0},
           new int[] {0, 1});
@@ -94,8 +100,10 @@ final class WordAlignment {
           + Tokens.difference(wanted.get(i), written.get(j + 1))
           + Tokens.difference(wanted.get(i + 1), written.get(j));
     }
-    return words == 2
-        ? ACROSS + 2 * Tokens.difference(wanted.get(i) + wanted.get(i + 1), written.get(j))
+    return others == 1
+        ? ACROSS * (words - 1)
+            + words
+                * Tokens.difference(String.join("", wanted.subList(i, i + words)), written.get(j))
         : ACROSS + 2 * Tokens.difference(wanted.get(i), written.get(j) + written.get(j + 1));
   }
 }

@@ -37,11 +37,23 @@ public final class Capitals {
     return alwaysHas(small) || SOMETIMES.contains(small);
   }
 
+  /** What was written, with the capital of the word it stands for: where that is judged apart. */
+  public static String like(String spelling, String written) {
+    return alwaysHas(spelling) && !written.isEmpty()
+        ? Character.toUpperCase(written.charAt(0)) + written.substring(1)
+        : written;
+  }
+
   /** The word as it is written inside a sentence. */
   public static String written(String spelling) {
     return alwaysHas(spelling)
         ? Character.toUpperCase(spelling.charAt(0)) + spelling.substring(1)
         : spelling;
+  }
+
+  /** Whether the word is never written without its capital (Monday, I). */
+  public static boolean mustHave(String spelling) {
+    return alwaysHas(spelling.toLowerCase(Locale.ROOT));
   }
 
   private static boolean alwaysHas(String small) {

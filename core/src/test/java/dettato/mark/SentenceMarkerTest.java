@@ -25,6 +25,10 @@ class SentenceMarkerTest {
     "The gull sat on the led ge., MATCH MATCH MATCH MATCH MATCH SPLIT",
     "The fish sat on the ledge., MATCH REPLACED MATCH MATCH MATCH MATCH",
     "The gull on sat the ledge., MATCH MATCH SWAPPED SWAPPED MATCH MATCH",
+    "Thegullsatontheledge., JOINED",
+    "The gull satonthe lege., MATCH MATCH JOINED MATCH",
+    "The sat on the gull ledge., MATCH MATCH MATCH MATCH SWAPPED MATCH",
+    "The gull sat into the ledge., MATCH MATCH MATCH REPLACED MATCH MATCH",
   })
   void pairsWordsBeforeItMarksThem(String attempt, String kinds) {
     assertEquals(
@@ -63,7 +67,15 @@ class SentenceMarkerTest {
         "The dog ran. | The and Dog ran. | capital-name=OVER word-order=UNDER",
         "The gull sat. | The fish sat. | -",
         "The gull sat. | The gul sat. | -",
-        "'\"Stop,\" said Ada.' | Stop said Ada. | speech-marks=UNDER",
+        "'\"Stop,\" said Ada.' | Stop said Ada. | comma=UNDER speech-marks=UNDER",
+        "The gulls' nest fell. | The gulls nest fell. | apostrophe=UNDER",
+        "The gulls sat. | The gulls' sat. | apostrophe=OVER",
+        "Tom's dogs ran. | Toms dog's ran. | apostrophe=UNDER apostrophe=OVER",
+        "The seagull sat on it. | The sea gull saton it. | word-space=OVER word-space=UNDER",
+        "The gull sat. | The gull, sat. | comma=OVER",
+        "Come here, Ada. | Come here Ada. | comma=UNDER",
+        "The gull sat. | The gull sat.. | end-mark=OVER",
+        "The gull sat on the wall. | On the wall the gull sat. | word-order=UNDER",
         "The gull sat. | The gull sat. | -"
       })
   void judgesEachConventionOnce(String target, String attempt, String failed) {
@@ -94,6 +106,28 @@ class SentenceMarkerTest {
     assertEquals("a ledge", joined.target());
     assertEquals(Kind.JOINED, joined.kind());
     assertEquals("final-j=UNDER", Marking.failures(joined.parts().get(1)));
+  }
+
+  @Test
+  void manyJoinedWordsAreEachMarked() {
+    var joined = MARKER.mark(TARGET, "Thegullsatonthelege.").words().get(0);
+    assertEquals("The gull sat on the ledge", joined.target());
+    assertEquals(6, joined.parts().size());
+    assertEquals("final-j=UNDER", Marking.failures(joined.parts().get(5)));
+  }
+
+  /** In a list of words nothing else tells of the capital; in a sentence the convention does. */
+  @Test
+  void aNameWithoutItsCapitalIsRightAndNoted() {
+    Mark alone = Marking.mark("monday", "monday");
+    assertEquals(Result.RIGHT, alone.result());
+    assertEquals(List.of("small-letter"), alone.oddities());
+    assertEquals(
+        List.of("Monday is a name and has a capital."),
+        Explanation.of(alone, Marking.BRITISH.accent()));
+    assertEquals(List.of(), Marking.mark("monday", "Monday").oddities());
+    var inside = MARKER.mark("We go on Monday.", "We go on monday.").words().get(3);
+    assertEquals(List.of(), inside.mark().orElseThrow().oddities());
   }
 
   @Test

@@ -84,6 +84,7 @@ final class Window implements AutoCloseable {
   private void settle() {
     page.waitForFunction(
         "() => document.getAnimations().every(a => a.playState !== 'running'"
+            + " || !(a.timeline instanceof DocumentTimeline)"
             + " || a.effect.getComputedTiming().endTime === Infinity)");
   }
 

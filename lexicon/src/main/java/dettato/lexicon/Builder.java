@@ -39,6 +39,10 @@ public final class Builder {
   private final Suitability suitability;
   private final Twins twins;
   private final Clues clues;
+
+  /** Words of one country only: spelling to GB or US. */
+  private final Map<String, String> regional = new HashMap<>();
+
   private final Map<String, List<Reading>> heteronyms = new HashMap<>();
   private final Map<String, Segmentation> overrides = new HashMap<>();
   private final List<String> rejected = new ArrayList<>();
@@ -76,6 +80,14 @@ public final class Builder {
     this.segmenter = new Segmenter(joins, compounds, new Polish(reviewed.words("bath-stems.txt")));
     this.suitability = new Suitability(sources.unsuitable(), reviewed);
     this.twins = new Twins(use.keySet(), said, bands.keySet());
+    reviewed.rows(
+        "regional.tsv",
+        r -> {
+          for (String word : r.get("words").split(" ")) {
+            regional.put(word, r.get("country"));
+          }
+          return r;
+        });
     Map<String, String> meanings = reviewed.pairs("clues.tsv", "spelling", "clue");
     heteronyms.forEach((word, readings) -> meanings.putIfAbsent(word, readings.get(0).clue()));
     this.clues = new Clues(meanings, pos);
@@ -189,6 +201,10 @@ public final class Builder {
   }
 
   private String region(String spelling) {
+    String own = regional.getOrDefault(spelling, "");
+    if (!own.isEmpty()) {
+      return own;
+    }
     if (twins.americanOf(spelling).isPresent()) {
       return "GB";
     }

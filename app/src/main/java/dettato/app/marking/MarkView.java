@@ -7,6 +7,7 @@ import dettato.mark.Explanation;
 import dettato.mark.Extra;
 import dettato.mark.Fact;
 import dettato.mark.Mark;
+import dettato.mark.RuleMark;
 import dettato.mark.UnitMark;
 import dettato.mark.Verdict;
 import dettato.rule.Outcome;
@@ -53,15 +54,21 @@ public record MarkView(
       Verdict verdict,
       @Nullable String confusion) {}
 
-  /** One place where a rule decides. */
+  /**
+   * One place where a rule decides.
+   *
+   * @param name what the rule is called; left out of the mark alone, as {@code why} is
+   * @param why the condition, with the very letters
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
   public record RuleMarkView(
       String rule,
       String condition,
       Outcome outcome,
       int unit,
       String written,
-      String name,
-      String why) {}
+      @Nullable String name,
+      @Nullable String why) {}
 
   /** Another explanation of the same letters. */
   public record RivalMark(List<UnitMarkView> units, List<String> sentences) {}
@@ -100,24 +107,24 @@ public record MarkView(
         units(mark, accent),
         mark.extras(),
         mark.swaps().stream().map(s -> List.of(s.first(), s.second())).toList(),
-        mark.rules().stream()
-            .map(
-                r ->
-                    new RuleMarkView(
-                        r.rule(),
-                        r.at().condition().id(),
-                        r.outcome(),
-                        r.at().unit(),
-                        r.written(),
-                        RuleBook.of(r.rule()).about().name(),
-                        r.at().why()))
-            .toList(),
+        mark.rules().stream().map(r -> rule(r, facts != null)).toList(),
         "/" + mark.readsAs() + "/",
         mark.realWord().map(Enum::name).orElse(null),
         mark.oddities(),
         facts,
         confidence,
         rivals);
+  }
+
+  private static RuleMarkView rule(RuleMark mark, boolean told) {
+    return new RuleMarkView(
+        mark.rule(),
+        mark.at().condition().id(),
+        mark.outcome(),
+        mark.at().unit(),
+        mark.written(),
+        told ? RuleBook.of(mark.rule()).about().name() : null,
+        told ? mark.at().why() : null);
   }
 
   private static List<UnitMarkView> units(Mark mark, Accent accent) {

@@ -11,8 +11,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -71,19 +71,21 @@ class PreviewController {
           "The pairs have %d letters together; send at most %d at once."
               .formatted(letters, LETTERS));
     }
-    List<MarkView> results = new ArrayList<>(asked.pairs().size());
-    for (int i = 0; i < asked.pairs().size(); i++) {
-      Pair pair = asked.pairs().get(i);
-      if (pair.target().length() > LONGEST || pair.attempt().length() > LONGEST) {
-        throw Problem.badRequest("pairs[" + i + "] is longer than " + LONGEST + " characters.");
-      }
-      Mark mark = mark(pair, i, language);
-      results.add(
-          detail == Detail.marks
-              ? MarkView.plain(mark, pair.target(), language.accent())
-              : MarkView.explained(mark, pair.target(), language));
+    return new Results(
+        IntStream.range(0, asked.pairs().size())
+            .parallel()
+            .mapToObj(i -> result(asked.pairs().get(i), i, language, detail))
+            .toList());
+  }
+
+  private static MarkView result(Pair pair, int index, Language language, Detail detail) {
+    if (pair.target().length() > LONGEST || pair.attempt().length() > LONGEST) {
+      throw Problem.badRequest("pairs[" + index + "] is longer than " + LONGEST + " characters.");
     }
-    return new Results(results);
+    Mark mark = mark(pair, index, language);
+    return detail == Detail.marks
+        ? MarkView.plain(mark, pair.target(), language.accent())
+        : MarkView.explained(mark, pair.target(), language);
   }
 
   @PostMapping("/api/marking/preview-sentence")
