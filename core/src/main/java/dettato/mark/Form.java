@@ -28,7 +28,8 @@ final class Form {
           "sound-lost",
           "letter-changed",
           "made-up",
-          "flap");
+          "flap",
+          "yod");
   private static final int CONTEXT = 1 << 30;
   private static final Verdict[] VERDICTS = Verdict.values();
 

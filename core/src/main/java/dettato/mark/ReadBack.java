@@ -10,9 +10,6 @@ import java.util.List;
  * whether a rule would let letters say its sounds.
  */
 final class ReadBack {
-  /** What English hardly ever says twice in a row inside a word. */
-  private static final String CONSONANTS = "bdfghjklmnprstvwzðŋɡʃʒθ";
-
   private final Target target;
   private final char[] letters;
 
@@ -53,30 +50,7 @@ final class ReadBack {
 
   /** What a stranger to the target reads in all that was written. */
   String whole() {
-    return once(Stranger.read(target.word, target.accent, letters));
-  }
-
-  /** What was read, a consonant that two letters say by chance said once (boxs as box). */
-  private String once(String said) {
-    int twice = doubled(said, 1);
-    if (twice < 0 || doubled(target.ipa, 1) >= 0) {
-      return said;
-    }
-    StringBuilder rest = new StringBuilder(said);
-    for (int at = twice; at >= 0; at = doubled(rest, at)) {
-      rest.deleteCharAt(at);
-    }
-    return rest.toString();
-  }
-
-  private static int doubled(CharSequence ipa, int from) {
-    for (int i = from; i < ipa.length(); i++) {
-      char sound = ipa.charAt(i);
-      if (sound == ipa.charAt(i - 1) && CONSONANTS.indexOf(sound) >= 0) {
-        return i;
-      }
-    }
-    return -1;
+    return Stranger.read(target.word, target.accent, letters);
   }
 
   private boolean saysInParts(List<Sound> parts, String written, int at) {

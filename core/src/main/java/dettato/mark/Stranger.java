@@ -13,6 +13,9 @@ import java.util.List;
  * or the model itself has them against the rules: they are not what a child changed.
  */
 final class Stranger {
+  /** What English hardly ever says twice in a row inside a word. */
+  private static final String CONSONANTS = "bdfghjklmnprstvwzðŋɡʃʒθ";
+
   private final Word model;
   private final Accent accent;
   private final char[] letters;
@@ -27,7 +30,8 @@ final class Stranger {
 
   /** What is read, in IPA. */
   static String read(Word model, Accent accent, char[] letters) {
-    return new Stranger(model, accent, letters).read();
+    Stranger stranger = new Stranger(model, accent, letters);
+    return stranger.once(stranger.read());
   }
 
   /** What is read by rule alone, with no model at all. */
@@ -116,5 +120,28 @@ final class Stranger {
       }
     }
     return true;
+  }
+
+  /** What was read, a consonant that two letters say by chance said once (boxs as box). */
+  private String once(String said) {
+    int twice = doubled(said, 1);
+    if (twice < 0 || doubled(model.cut().ipa(accent), 1) >= 0) {
+      return said;
+    }
+    StringBuilder rest = new StringBuilder(said);
+    for (int at = twice; at >= 0; at = doubled(rest, at)) {
+      rest.deleteCharAt(at);
+    }
+    return rest.toString();
+  }
+
+  private static int doubled(CharSequence ipa, int from) {
+    for (int i = from; i < ipa.length(); i++) {
+      char sound = ipa.charAt(i);
+      if (sound == ipa.charAt(i - 1) && CONSONANTS.indexOf(sound) >= 0) {
+        return i;
+      }
+    }
+    return -1;
   }
 }

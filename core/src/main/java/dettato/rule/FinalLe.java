@@ -67,7 +67,10 @@ final class FinalLe extends RuleAtUnit {
       String before = place.before().map(u -> u.grapheme().text()).orElse("");
       return Optional.of(
           AFTER_STEM
-              .at(place, "le", before + " stands before /əl/ at the end, so le is due")
+              .at(
+                  place,
+                  "le",
+                  "the letter before /əl/ at the end is " + last(before) + ", so le is due")
               .plainly("el"));
     }
     boolean weak =
@@ -79,14 +82,19 @@ final class FinalLe extends RuleAtUnit {
       return Optional.empty();
     }
     String letters = place.before().map(u -> u.grapheme().text()).orElse(" ");
-    char last = letters.charAt(letters.length() - 1);
+    char last = last(letters);
     boolean small = SMALL.indexOf(last) >= 0;
     String why =
         small
-            ? "%s stands before /əl/, so %sl is due, not le".formatted(last, place.grapheme())
+            ? "the letter before /əl/ is %s, so %sl is due, not le"
+                .formatted(last, place.grapheme())
             : "%s is known to have %sl, so le is not due"
                 .formatted(place.word().spelling(), place.grapheme());
     return Optional.of(
         (small ? AFTER_SMALL : BY_HEART).at(place, place.grapheme(), why).tooMuch("le"));
+  }
+
+  private static char last(String letters) {
+    return letters.isEmpty() ? ' ' : letters.charAt(letters.length() - 1);
   }
 }

@@ -157,20 +157,7 @@ final class ConditionClasses {
       LocalDate day = START.plusDays(7L * d);
       for (Word word : dictated(words, random)) {
         String written = of.attempt(child, word, d);
-        MARKER
-            .mark(word, written)
-            .rules()
-            .forEach(
-                r ->
-                    evidence.add(
-                        new Evidence(
-                            day,
-                            word.spelling(),
-                            written,
-                            r.rule(),
-                            r.at().condition().id(),
-                            r.at().side(),
-                            r.outcome())));
+        evidence.addAll(Evidence.of(day, MARKER.mark(word, written)));
       }
     }
     LocalDate last = START.plusDays(7L * (days - 1));

@@ -191,18 +191,7 @@ class PlainHabitsTest {
       Map<String, List<Evidence>> papers, String child, Word word, LocalDate day, String written) {
     Mark mark = MARKER.mark(word, written);
     Collection<Evidence> evidence = papers.computeIfAbsent(child, c -> new ArrayList<>());
-    mark.rules()
-        .forEach(
-            r ->
-                evidence.add(
-                    new Evidence(
-                        day,
-                        word.spelling(),
-                        written,
-                        r.rule(),
-                        r.at().condition().id(),
-                        r.at().side(),
-                        r.outcome())));
+    evidence.addAll(Evidence.of(day, mark));
   }
 
   private void judge(String habit, List<Evidence> evidence, Function<Standing, String> named) {

@@ -190,18 +190,7 @@ final class TwoHundredClasses {
       LocalDate day = START.plusDays(7L * d);
       for (Choice choice : dictations.get(d)) {
         Mark mark = MARKER.mark(choice.word(), of.attempt(child.child, choice.word(), d));
-        mark.rules()
-            .forEach(
-                r ->
-                    evidence.add(
-                        new Evidence(
-                            day,
-                            mark.target().spelling(),
-                            mark.attempt(),
-                            r.rule(),
-                            r.at().condition().id(),
-                            r.at().side(),
-                            r.outcome())));
+        evidence.addAll(Evidence.of(day, mark));
       }
       for (int dictation : after) {
         if (dictation == d + 1) {
