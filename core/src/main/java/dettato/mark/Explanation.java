@@ -7,6 +7,7 @@ import dettato.word.Capitals;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Says a mark in plain sentences, one a fact, the deciding rule first. */
@@ -167,7 +168,23 @@ public final class Explanation {
             + ".";
   }
 
+  /** Whether two units stand each in the other's place, all else as it was. */
+  private boolean isExchange(Swap swap) {
+    StringBuilder exchanged = new StringBuilder();
+    for (int i = 0; i < mark.units().size(); i++) {
+      int from = i == swap.first() ? swap.second() : i == swap.second() ? swap.first() : i;
+      exchanged.append(grapheme(from));
+    }
+    return exchanged.toString().equals(mark.attempt().strip().toLowerCase(Locale.ROOT));
+  }
+
   private void swap(Swap swap) {
+    boolean whole = swap.first() == 0 && swap.second() == mark.units().size() - 1;
+    if (whole && swap.second() > 0 && !isExchange(swap)) {
+      String said = "The letters of " + word() + " are all there, in another order.";
+      add(Fact.Kind.SWAP, swap.first(), "swapped", said);
+      return;
+    }
     String which =
         swap.first() == swap.second()
             ? "The letters of " + grapheme(swap.first())

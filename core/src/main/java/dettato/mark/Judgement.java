@@ -5,6 +5,7 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** One attempt that differs from the model, judged from its cheapest explanation. */
 final class Judgement {
@@ -49,9 +50,7 @@ final class Judgement {
     this.says = new boolean[units.length];
     this.alignment = new Alignment(target, text, readBack, without);
     Swap across =
-        without == Alignment.NO_MOVE && alignment.points() >= Costs.PARTIAL
-            ? LetterSwap.across(target.word.cut(), text)
-            : null;
+        without == Alignment.NO_MOVE && alignment.points() >= Costs.PARTIAL ? turned() : null;
     this.points = across == null ? alignment.points() : Costs.SWAP;
     if (across != null) {
       turned(across);
@@ -99,6 +98,13 @@ final class Judgement {
         letters.oddities(),
         rubbish ? List.of() : Outcomes.regularised(target, units),
         points);
+  }
+
+  /** Letters that changed places across units, where that explains all; or null. */
+  private @Nullable Swap turned() {
+    Swap neighbours = LetterSwap.across(target.word.cut(), text);
+    boolean dear = alignment.points() > Costs.SWAP_AROUND;
+    return neighbours == null && dear ? LetterSwap.jumbled(target.word.cut(), text) : neighbours;
   }
 
   /** The moves that explain what differs, and what they cost together. */

@@ -1,11 +1,33 @@
 package dettato.mark;
 
 import dettato.word.Segmentation;
+import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
-/** Two neighbouring letters of different units that changed places, in a word otherwise right. */
+/** Letters of different units that changed places, in a word otherwise right. */
 final class LetterSwap {
+  /** In longer words the letters that stand can be told from those that moved. */
+  private static final int SHORT = 4;
+
   private LetterSwap() {}
+
+  /**
+   * First and last unit of a short word all of whose letters are there in another order (was for
+   * saw, how for who), or null when that is not what happened.
+   */
+  static @Nullable Swap jumbled(Segmentation word, String written) {
+    String spelling = word.spelling();
+    boolean other = !written.equals(spelling) && word.size() > 1;
+    return other && spelling.length() <= SHORT && sorted(spelling).equals(sorted(written))
+        ? new Swap(0, word.size() - 1)
+        : null;
+  }
+
+  private static String sorted(String letters) {
+    char[] all = letters.toCharArray();
+    Arrays.sort(all);
+    return new String(all);
+  }
 
   /** The units of the two letters, or null when that is not what happened. */
   static @Nullable Swap across(Segmentation word, String written) {

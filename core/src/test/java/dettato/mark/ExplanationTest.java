@@ -63,6 +63,20 @@ class ExplanationTest {
     assertEquals("no-such-name", Confusions.label("no-such-name"));
   }
 
+  @ParameterizedTest(name = "{0} written {1}: {2}")
+  @CsvSource({
+    "who, how, 'The letters of who are all there, in another order.'",
+    "saw, was, 'The letters of saw are all there, in another order.'",
+    "was, saw, 'w and s changed places.'",
+    "told, telled, 'telled is tell with -ed: the past changes inside, to told, and must be known.'",
+    "colour, color, 'color is how it is spelled in America.'"
+  })
+  void tellsInOneSentenceWhatIsOneFact(String target, String attempt, String sentence) {
+    List<String> said = Explanation.of(Marking.mark(target, attempt), Marking.BRITISH.accent());
+    assertTrue(said.contains(sentence), said::toString);
+    assertTrue(said.size() <= 2, said::toString);
+  }
+
   @Test
   void saysASwapOnlyOnce() {
     assertEquals(
