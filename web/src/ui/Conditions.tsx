@@ -10,7 +10,7 @@ export function Conditions({ title, marks }: { title: 'Broken' | 'Kept'; marks: 
       <ul className="text-sm flex flex-col gap-0.5">
         {known.map((m) => (
           <li key={m.condition} className="flex gap-2">
-            <span className="grow">{m.says}</span>
+            <span className="grow inline-block first-letter:uppercase">{m.says}</span>
             <span className="mute whitespace-nowrap">{title === 'Broken' ? `${m.failures} of ${m.opportunities} failed` : `${m.opportunities - m.failures} of ${m.opportunities} kept`}</span>
           </li>
         ))}

@@ -41,7 +41,7 @@ export function Groups({ map }: { map: ClassMap }) {
                 Plan for {dayName(day)}
               </button>
             </p>
-            {g.says ? <p className="text-sm leading-snug">{g.says}</p> : null}
+            {g.says ? <p className="text-sm leading-snug first-letter:uppercase">{g.says}</p> : null}
             <p className="text-[15px] leading-snug">
               {g.pupils.map((p) => p.name).join(', ')}
               <span className="mute text-sm">

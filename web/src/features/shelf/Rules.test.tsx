@@ -54,6 +54,13 @@ test('names the children it trips now, with the way to their evidence', async ()
   expect(link.getAttribute('href')).toBe('/class/1/respond?child=4&rule=final-j')
 })
 
+test('names a child who fails two conditions once', async () => {
+  const group = map.groups[0]!
+  answer('get', '/api/classes/1/map', { ...map, groups: [group, { ...group, condition: 'final-j/weak', says: 'the vowel is weak' }] })
+  await open()
+  expect(await screen.findAllByRole('link', { name: 'Bashir' })).toHaveLength(1)
+})
+
 test('another rule is chosen in the address; nobody fails it', async () => {
   await open()
   await userEvent.click(screen.getByRole('button', { name: /^ck, k or c/ }))

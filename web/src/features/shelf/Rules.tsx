@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import type { ConditionView, RuleView } from '../../api/client'
+import type { ClassMap, ConditionView, Pupil, RuleView } from '../../api/client'
 import { ask } from '../../api/queries'
 import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading, Tag } from '../../ui/Parts'
@@ -93,7 +93,7 @@ function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lago
       <ul className="flex flex-col gap-2.5">
         {conditions.map((c) => (
           <li key={c.id} className="text-[15px] leading-snug">
-            <p>
+            <p className="first-letter:uppercase">
               {c.says} <span className="mute text-sm whitespace-nowrap">· {share(c)} of {c.total}</span>
             </p>
             <p className="font-word">“{c.forChild}”</p>
@@ -115,6 +115,12 @@ function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lago
   )
 }
 
+/** Children stand in a group for each condition they fail; here each is named once. */
+function whoFails(groups: ClassMap['groups'], kind: ClassMap['groups'][number]['kind']): Pupil[] {
+  const all = groups.filter((g) => g.kind === kind).flatMap((g) => g.pupils)
+  return [...new Map(all.map((p) => [p.id, p])).values()]
+}
+
 function Children({ rule }: { rule: string }) {
   const { id } = useClass()
   const map = useQuery(ask.map(id))
@@ -122,12 +128,13 @@ function Children({ rule }: { rule: string }) {
   if (map.isError) return <p className="mute text-sm">Whom it trips cannot be had just now.</p>
   if (!map.data) return null
   if (groups.length === 0) return <p className="mute text-sm">Nobody in the class shows a pattern with it now.</p>
+  const kinds = [...new Set(groups.map((g) => g.kind))]
   return (
     <ul className="text-sm">
-      {groups.map((g) => (
-        <li key={g.kind + g.condition} title={g.says}>
-          <span className="mute">{KINDS[g.kind]}: </span>
-          {g.pupils.map((pupil, i) => (
+      {kinds.map((kind) => (
+        <li key={kind}>
+          <span className="mute">{KINDS[kind]}: </span>
+          {whoFails(groups, kind).map((pupil, i) => (
             <span key={pupil.id}>
               {i > 0 ? ', ' : ''}
               <Link className="link text-primary" to={`/class/${id}/respond?child=${pupil.id}&rule=${rule}`}>

@@ -99,7 +99,7 @@ class TeacherJourneyTest {
     assertThat(page.getByLabel("Move gadget up")).isFocused();
     page.keyboard().press("Enter");
     assertThat(words().nth(8)).containsText("gadget");
-    drop("gadget").click();
+    page.waitForResponse("**/api/sessions/*", () -> drop("gadget").click());
     assertThat(words()).hasCount(10);
   }
 
@@ -109,6 +109,7 @@ class TeacherJourneyTest {
   void fastClicksAndASecondWindowLoseNothing() {
     Page second = page.context().newPage();
     second.navigate(page.url());
+    assertThat(second.getByLabel(Pattern.compile("^Take ")).nth(3)).isVisible();
     List<String> takes =
         second.getByLabel(Pattern.compile("^Take ")).all().stream()
             .limit(4)
@@ -118,6 +119,7 @@ class TeacherJourneyTest {
       Page here = i % 2 == 0 ? page : second;
       here.getByLabel(takes.get(i), new Page.GetByLabelOptions().setExact(true)).click();
     }
+    assertEquals(4, takes.size());
     second.close();
     page.reload();
     for (String take : takes) {
