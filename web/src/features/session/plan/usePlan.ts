@@ -9,6 +9,9 @@ export interface Failed {
   readonly change: Change
 }
 
+/** Another window may change it again and again while a change is made anew on what stands there. */
+const MOST_TRIES = 6
+
 /**
  * A session's plan: every change shows at once and is kept in its turn, each made on what the one before has kept. A
  * session changed in another window is read again and the change made on that; one that fails is told, and can be
@@ -21,15 +24,17 @@ export function usePlan(session: Session) {
   const { queryKey } = ask.session(session.id)
 
   const keep = async (change: Change): Promise<Session> => {
-    const seen = queries.getQueryData<Session>(queryKey) ?? session
-    try {
-      return await api.rewrite(seen.id, seen.version, toSend(change(planOf(seen))))
-    } catch (late) {
-      if (!(late instanceof ApiProblem) || late.status !== 409) throw late
-      const now = await api.session(seen.id)
-      if (now.version === seen.version) throw late
-      queries.setQueryData(queryKey, now)
-      return api.rewrite(now.id, now.version, toSend(change(planOf(now))))
+    let seen = queries.getQueryData<Session>(queryKey) ?? session
+    for (let tries = 1; ; tries++) {
+      try {
+        return await api.rewrite(seen.id, seen.version, toSend(change(planOf(seen))))
+      } catch (late) {
+        if (!(late instanceof ApiProblem) || late.status !== 409 || tries === MOST_TRIES) throw late
+        const now = await api.session(seen.id)
+        if (now.version === seen.version) throw late
+        queries.setQueryData(queryKey, now)
+        seen = now
+      }
     }
   }
   const save = useMutation({
