@@ -117,7 +117,13 @@ class TeacherJourneyTest {
             .toList();
     for (int i = 0; i < takes.size(); i++) {
       Page here = i % 2 == 0 ? page : second;
-      here.getByLabel(takes.get(i), new Page.GetByLabelOptions().setExact(true)).click();
+      String take = takes.get(i);
+      here.waitForResponse(
+          r ->
+              r.ok()
+                  && r.url().matches(".*/api/sessions/\\d+")
+                  && !r.request().method().equals("GET"),
+          () -> here.getByLabel(take, new Page.GetByLabelOptions().setExact(true)).click());
     }
     assertEquals(4, takes.size());
     second.close();
