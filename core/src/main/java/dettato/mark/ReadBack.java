@@ -21,7 +21,7 @@ final class ReadBack {
   /** Whether a grapheme at this place may be read as the unit's sound. */
   boolean says(int unit, String written, int at) {
     UnitForms forms = target.units[unit];
-    if (forms.isNamedByRule(written) && written.equals(forms.grapheme + "e")) {
+    if (isWithSilentE(written, forms.grapheme) && forms.isNamedByRule(written)) {
       return forms.readings(forms.grapheme).says(letters, at);
     }
     Readings readings = forms.readings(written);
@@ -29,6 +29,12 @@ final class ReadBack {
         || isWeak(forms.sound(), written, at)
         || !readings.speaks(letters, at)
             && saysInParts(target.accent.parts(forms.sound()), written, at);
+  }
+
+  private static boolean isWithSilentE(String written, String grapheme) {
+    return written.length() == grapheme.length() + 1
+        && written.endsWith("e")
+        && written.startsWith(grapheme);
   }
 
   /**

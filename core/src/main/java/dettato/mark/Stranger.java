@@ -20,12 +20,16 @@ final class Stranger {
   private final Accent accent;
   private final char[] letters;
   private final int shift;
+  private final int sameTo;
+  private final int sameFrom;
 
   private Stranger(Word model, Accent accent, char[] letters) {
     this.model = model;
     this.accent = accent;
     this.letters = letters;
     this.shift = letters.length - model.letters().length();
+    this.sameTo = sameTo();
+    this.sameFrom = sameFrom();
   }
 
   /** What is read, in IPA. */
@@ -45,7 +49,7 @@ final class Stranger {
     StringBuilder said = new StringBuilder();
     int at = 0;
     for (Unit unit : Reader.read(new String(letters))) {
-      int length = unit.grapheme().head().length();
+      int length = unit.grapheme().headLength();
       int as = asInModel(unit, at, at + length);
       said.append(as >= 0 ? model.cut().ipa(as, accent) : accent.say(unit.sound()));
       at += length;
@@ -56,8 +60,8 @@ final class Stranger {
   /** The unit of the model that has these very letters here, and may be read so; or -1. */
   private int asInModel(Unit unit, int from, int to) {
     String grapheme = unit.grapheme().text();
-    int fromStart = sameUpTo(to) ? unitAt(from, grapheme) : -1;
-    int as = fromStart >= 0 ? fromStart : sameFrom(from) ? unitAt(from - shift, grapheme) : -1;
+    int fromStart = to <= sameTo ? unitAt(from, grapheme) : -1;
+    int as = fromStart >= 0 ? fromStart : from >= sameFrom ? unitAt(from - shift, grapheme) : -1;
     if (as < 0) {
       return -1;
     }
@@ -97,29 +101,25 @@ final class Stranger {
     return here && model.cut().unit(unit).grapheme().text().equals(grapheme) ? unit : -1;
   }
 
-  private boolean sameUpTo(int end) {
+  /** Up to where the letters are the model's, counted from the start. */
+  private int sameTo() {
     String whole = model.letters();
-    if (end > whole.length()) {
-      return false;
+    int most = Math.min(whole.length(), letters.length);
+    int same = 0;
+    while (same < most && whole.charAt(same) == letters[same]) {
+      same++;
     }
-    for (int i = 0; i < end; i++) {
-      if (whole.charAt(i) != letters[i]) {
-        return false;
-      }
-    }
-    return true;
+    return same;
   }
 
-  private boolean sameFrom(int start) {
-    if (start < shift) {
-      return false;
+  /** From where on the letters are the model's, counted from the end. */
+  private int sameFrom() {
+    String whole = model.letters();
+    int from = letters.length;
+    while (from > Math.max(0, shift) && whole.charAt(from - 1 - shift) == letters[from - 1]) {
+      from--;
     }
-    for (int i = start; i < letters.length; i++) {
-      if (model.letters().charAt(i - shift) != letters[i]) {
-        return false;
-      }
-    }
-    return true;
+    return from;
   }
 
   /** What was read, a consonant that two letters say by chance said once (boxs as box). */

@@ -2,7 +2,6 @@ package dettato.sound;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 /**
  * How a community says the lexical sets. Two sets that sound alike in an accent merge there, and so
@@ -31,9 +30,12 @@ public record Accent(
 
   /** The IPA of a sound here; a run's parts are said one after the other. */
   public String say(Sound sound) {
-    return sound.isRun()
-        ? sound.parts().stream().map(this::say).collect(Collectors.joining())
-        : single(sound);
+    if (!sound.isRun()) {
+      return single(sound);
+    }
+    StringBuilder said = new StringBuilder();
+    sound.parts().forEach(part -> said.append(single(part)));
+    return said.toString();
   }
 
   /**

@@ -21,7 +21,13 @@ public record Grapheme(String text) {
 
   /** The letters that stand together: all of them, or those before the gap. */
   public String head() {
-    return isSplit() ? text.substring(0, text.indexOf('_')) : text;
+    return isSplit() ? text.substring(0, headLength()) : text;
+  }
+
+  /** How many letters stand together. */
+  public int headLength() {
+    int gap = text.indexOf('_');
+    return gap < 0 ? text.length() : gap;
   }
 
   /** The letters without the gap. */

@@ -5,12 +5,9 @@ import java.util.stream.IntStream;
 
 /** The reading rules of one grapheme, kept by the letter after it, so that few are tried. */
 final class GraphemeRules {
-  /** After the letters a to z: the edge of the word, and anything else. */
-  private static final int KINDS = 28;
-
   private final List<ReadingRule> rules;
   private final int headLength;
-  private final int[][] byNext = new int[KINDS][];
+  private final int[][] byNext = new int[LetterPattern.KINDS][];
 
   /**
    * @param rules of one grapheme, in the order they are tried; at least one
@@ -18,7 +15,7 @@ final class GraphemeRules {
   GraphemeRules(List<ReadingRule> rules) {
     this.rules = List.copyOf(rules);
     this.headLength = rules.get(0).headLength();
-    for (int kind = 0; kind < KINDS; kind++) {
+    for (int kind = 0; kind < LetterPattern.KINDS; kind++) {
       int next = kind;
       byNext[kind] =
           IntStream.range(0, rules.size())

@@ -8,6 +8,9 @@ import java.util.List;
  * so that a reading rule is tested in a few operations.
  */
 final class LetterPattern {
+  /** How many {@link #kind}s there are. */
+  static final int KINDS = 28;
+
   private static final int EDGE = 1 << 26;
   private static final int VOWELS = mask("aeiouy");
   private static final int LETTERS = (1 << 26) - 1;

@@ -16,12 +16,12 @@ import java.util.stream.Collectors;
  *
  * <p>Source: ordered context rules as in Elovitz, Johnson, McHugh and Shore, "Letter-to-Sound Rules
  * for Automatic Translation of English Text to Phonetics", IEEE Trans. ASSP 24(6), 1976; the rows
- * are our own. Cost: O(letters × rows of a letter).
+ * are our own. Cost: O(letters × rows of two letters).
  */
 public final class Reader {
   private static final List<ReadingRule> RULES =
       List.copyOf(Table.load(Reader.class, "reading.tsv", ReadingRule::of));
-  private static final ReadingRule[][] BY_LETTER = byLetter();
+  private static final ReadingRule[][][] BY_LETTERS = byLetters();
   private static final Map<String, GraphemeRules> BY_GRAPHEME = byGrapheme();
 
   private Reader() {}
@@ -39,7 +39,7 @@ public final class Reader {
     while (at < word.length) {
       ReadingRule rule = taken[at] ? null : first(word, at);
       if (rule == null || rule.sounds().isEmpty()) {
-        int length = rule == null ? 1 : rule.grapheme().head().length();
+        int length = rule == null ? 1 : rule.headLength();
         if (!taken[at]) {
           attach(units, silent, spelling.substring(at, at + length));
         }
@@ -50,10 +50,8 @@ public final class Reader {
       if (e >= 0) {
         taken[e] = true;
       }
-      String text = silent + rule.grapheme().text();
-      silent.setLength(0);
-      units.add(new Unit(rule.sounds().get(0), new Grapheme(text), Unit.Stress.NONE, false));
-      at += rule.grapheme().head().length();
+      units.add(silent.isEmpty() ? rule.read().orElseThrow() : after(silent, rule));
+      at += rule.headLength();
     }
     return units;
   }
@@ -90,6 +88,13 @@ public final class Reader {
         .noneMatch(r -> r.before().isEmpty() && r.after().isEmpty());
   }
 
+  /** A rule's unit with the silent letters before it, which are then used up. */
+  private static Unit after(StringBuilder silent, ReadingRule rule) {
+    Grapheme grapheme = new Grapheme(silent + rule.grapheme().text());
+    silent.setLength(0);
+    return new Unit(rule.sounds().get(0), grapheme, Unit.Stress.NONE, false);
+  }
+
   private static void attach(List<Unit> units, StringBuilder silent, String letters) {
     if (units.isEmpty() || units.get(units.size() - 1).grapheme().isSplit()) {
       silent.append(letters);
@@ -109,7 +114,7 @@ public final class Reader {
     if (letter < 0 || letter >= 26) {
       return null;
     }
-    for (ReadingRule rule : BY_LETTER[letter]) {
+    for (ReadingRule rule : BY_LETTERS[letter][LetterPattern.kind(word, at + 1)]) {
       if (rule.fits(word, at)) {
         return rule;
       }
@@ -117,14 +122,18 @@ public final class Reader {
     return null;
   }
 
-  private static ReadingRule[][] byLetter() {
-    ReadingRule[][] rules = new ReadingRule[26][];
-    for (char c = 'a'; c <= 'z'; c++) {
-      String letter = String.valueOf(c);
-      rules[c - 'a'] =
-          RULES.stream()
-              .filter(r -> r.grapheme().text().startsWith(letter))
-              .toArray(ReadingRule[]::new);
+  /** The rules that may fit, in order, by a letter and the kind of the next. */
+  private static ReadingRule[][][] byLetters() {
+    ReadingRule[][][] rules = new ReadingRule[26][LetterPattern.KINDS][];
+    for (int letter = 0; letter < 26; letter++) {
+      for (int kind = 0; kind < LetterPattern.KINDS; kind++) {
+        char first = (char) ('a' + letter);
+        int next = kind;
+        rules[letter][kind] =
+            RULES.stream()
+                .filter(r -> r.head().charAt(0) == first && r.mayStandBefore(next))
+                .toArray(ReadingRule[]::new);
+      }
     }
     return rules;
   }

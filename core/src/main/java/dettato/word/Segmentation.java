@@ -129,7 +129,7 @@ public final class Segmentation {
       }
     }
     for (int i = units.size() - 1; i >= 0; i--) {
-      if (starts[i] <= letter && letter < starts[i] + units.get(i).grapheme().head().length()) {
+      if (starts[i] <= letter && letter < starts[i] + units.get(i).grapheme().headLength()) {
         return i;
       }
     }

@@ -13,13 +13,10 @@ import dettato.diagnose.Leanings;
 import dettato.diagnose.Settings;
 import dettato.diagnose.Standing;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What is known of children. A record is kept until the child's revision rises, which the database
@@ -48,43 +45,43 @@ class ChildRecords {
     return new StoredOutcomes.Span(asOf, Settings.USUAL.withDifferentWords(of.differentWords()));
   }
 
-  /** The records of a class's children. */
-  @Transactional(readOnly = true)
-  public Map<Long, ChildRecord> of(SchoolClass of, LocalDate asOf) {
-    return of(of.pupils().stream().map(Pupil::id).toList(), of, asOf);
+  /**
+   * The records of a class's children. Each is read on a connection of its own, several at once: a
+   * write between makes its revision old, so that it is counted again next time.
+   */
+  Map<Long, ChildRecord> of(SchoolClass of, LocalDate asOf) {
+    List<Long> pupils = of.pupils().stream().map(Pupil::id).toList();
+    Map<Long, Long> revisions = outcomes.revisions(pupils);
+    return pupils.parallelStream()
+        .collect(
+            Collectors.toConcurrentMap(
+                p -> p, p -> upToDate(p, revisions.getOrDefault(p, -1L), of, asOf)));
   }
 
   /** The record of one child. */
-  @Transactional(readOnly = true)
-  public ChildRecord one(long pupil, SchoolClass of, LocalDate asOf) {
-    return java.util.Objects.requireNonNull(of(List.of(pupil), of, asOf).get(pupil));
+  ChildRecord one(long pupil, SchoolClass of, LocalDate asOf) {
+    long revision = outcomes.revisions(List.of(pupil)).getOrDefault(pupil, -1L);
+    return upToDate(pupil, revision, of, asOf);
   }
 
-  private Map<Long, ChildRecord> of(Collection<Long> pupils, SchoolClass of, LocalDate asOf) {
-    Map<Long, Long> revisions = outcomes.revisions(pupils);
-    Map<Long, ChildRecord> records = new HashMap<>();
-    List<Long> old = new ArrayList<>();
-    for (long pupil : pupils) {
-      Entry entry = known.getIfPresent(new Key(pupil, asOf, of.differentWords()));
-      if (entry != null && entry.revision == revisions.getOrDefault(pupil, -1L)) {
-        records.put(pupil, entry.record);
-      } else {
-        old.add(pupil);
-      }
-    }
+  /** Two who ask for the same child at once wait for one count. */
+  private ChildRecord upToDate(long pupil, long revision, SchoolClass of, LocalDate asOf) {
+    Key key = new Key(pupil, asOf, of.differentWords());
+    Entry entry =
+        known
+            .asMap()
+            .compute(
+                key,
+                (k, old) ->
+                    old != null && old.revision == revision
+                        ? old
+                        : new Entry(revision, count(pupil, of, asOf)));
+    return entry.record;
+  }
+
+  private ChildRecord count(long pupil, SchoolClass of, LocalDate asOf) {
     StoredOutcomes.Span span = span(of, asOf);
-    Language language = languages.of(of.accent());
-    outcomes
-        .of(old, span)
-        .forEach(
-            (pupil, shown) -> {
-              ChildRecord record = record(shown, language, span);
-              records.put(pupil, record);
-              known.put(
-                  new Key(pupil, asOf, of.differentWords()),
-                  new Entry(revisions.getOrDefault(pupil, -1L), record));
-            });
-    return records;
+    return record(outcomes.of(pupil, span), languages.of(of.accent()), span);
   }
 
   private static ChildRecord record(

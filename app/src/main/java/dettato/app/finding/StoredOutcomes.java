@@ -23,6 +23,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -33,9 +34,13 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class StoredOutcomes {
+  /** Weights are summed as whole millionths: H2 sums fractions, and reads 1e6, as decimals. */
+  private static final double PARTS = 1_000_000;
+
   /** Half for every half-life of age; cast, since a database may divide whole days as whole. */
   private static final String WEIGHT =
-      "sum(power(0.5e0, cast(:asOf - on_day as double precision) / :halfLife))";
+      "sum(cast(cast(1000000 as double precision)"
+          + " * power(2, cast(on_day - :asOf as double precision) / :halfLife) as integer))";
 
   private final NamedParameterJdbcTemplate jdbc;
 
@@ -45,9 +50,9 @@ class StoredOutcomes {
 
   /** Days that are looked at, and how they weigh. */
   record Span(LocalDate asOf, Settings settings) {
-    MapSqlParameterSource with(Collection<Long> pupils) {
+    MapSqlParameterSource with(long pupil) {
       return new MapSqlParameterSource()
-          .addValue("pupils", pupils)
+          .addValue("pupil", pupil)
           .addValue("since", settings.since(asOf).toEpochDay())
           .addValue("asOf", asOf.toEpochDay())
           .addValue("halfLife", (double) settings.halfLifeDays());
@@ -80,73 +85,51 @@ class StoredOutcomes {
     }
   }
 
-  Map<Long, Shown> of(Collection<Long> pupils, Span span) {
-    Map<Long, Shown> shown = new HashMap<>();
-    if (pupils.isEmpty()) {
-      return shown;
-    }
-    pupils.forEach(p -> shown.put(p, new Shown()));
-    MapSqlParameterSource with = span.with(pupils);
+  /** What one child has shown over the days that weigh. */
+  Shown of(long pupil, Span span) {
+    Shown shown = new Shown();
+    MapSqlParameterSource with = span.with(pupil);
     each(
-        "select pupil_id, rule, condition, side, count(*) as n, "
+        "select rule, condition, side, count(*) as n, "
             + WEIGHT
-            + " as w from mark_rule where pupil_id in (:pupils) and kept = true"
-            + " and on_day between :since and :asOf group by pupil_id, rule, condition, side",
+            + " as w from mark_rule where pupil_id = :pupil and kept = true"
+            + " and on_day between :since and :asOf group by rule, condition, side",
         with,
-        shown,
-        (child, row) -> child.kept.add(kept(row)));
+        row -> shown.kept.add(kept(row)));
     each(
-        "select pupil_id, on_day, target, attempt, rule, condition, side, outcome from mark_rule"
-            + " where pupil_id in (:pupils) and kept = false and on_day between :since and :asOf"
+        "select on_day, target, attempt, rule, condition, side, outcome from mark_rule"
+            + " where pupil_id = :pupil and kept = false and on_day between :since and :asOf"
             + " order by attempt_id, word, place",
         with,
-        shown,
-        (child, row) -> child.other.add(evidence(row)));
+        row -> shown.other.add(evidence(row)));
     each(
-        "select pupil_id, target, count(*) as n, "
+        "select target, count(*) as n, "
             + WEIGHT
-            + " as w from mark_word where pupil_id in (:pupils) and counted = true"
-            + " and on_day between :since and :asOf group by pupil_id, target",
+            + " as w from mark_word where pupil_id = :pupil and counted = true"
+            + " and on_day between :since and :asOf group by target",
         with,
-        shown,
-        (child, row) ->
-            child.asked.add(
-                new WordCount(row.getString("target"), row.getInt("n"), row.getDouble("w"))));
+        row -> shown.asked.add(wordCount(row)));
     each(
-        "select pupil_id, on_day, target, unit, attempt, sound, due, open_to, written, verdict,"
-            + " confusion from mark_unit where pupil_id in (:pupils) and counted = true"
+        "select on_day, target, unit, attempt, sound, due, open_to, written, verdict,"
+            + " confusion from mark_unit where pupil_id = :pupil and counted = true"
             + " and on_day between :since and :asOf order by attempt_id, word, unit",
         with,
-        shown,
-        (child, row) -> child.off.add(off(row)));
+        row -> shown.off.add(off(row)));
     each(
-        "select pupil_id, need, count(*) as n, min(on_day) as first, max(on_day) as last from mark_word"
-            + " where pupil_id in (:pupils) and on_day between :since and :asOf"
-            + " group by pupil_id, need",
+        "select need, count(*) as n, min(on_day) as first, max(on_day) as last from mark_word"
+            + " where pupil_id = :pupil and on_day between :since and :asOf group by need",
         with,
-        shown,
-        StoredOutcomes::words);
+        row -> words(shown, row));
     return shown;
   }
 
-  /** Reads rows of children, each added to what its child has shown. */
-  private void each(
-      String sql, MapSqlParameterSource with, Map<Long, Shown> shown, RowReader reader) {
-    jdbc.query(
-        sql,
-        with,
-        (ResultSet row) -> {
-          Shown child = shown.get(row.getLong("pupil_id"));
-          if (child != null) {
-            reader.read(child, row);
-          }
-        });
+  /** Reads each row; it may fail to be read. */
+  private void each(String sql, MapSqlParameterSource with, RowCallbackHandler reader) {
+    jdbc.query(sql, with, reader);
   }
 
-  /** Takes a row that may fail to be read. */
-  @FunctionalInterface
-  private interface RowReader {
-    void read(Shown child, ResultSet row) throws SQLException;
+  private static WordCount wordCount(ResultSet row) throws SQLException {
+    return new WordCount(row.getString("target"), row.getInt("n"), row.getLong("w") / PARTS);
   }
 
   private static LocalDate day(ResultSet row, String column) throws SQLException {
@@ -159,7 +142,7 @@ class StoredOutcomes {
         condition(row),
         Side.valueOf(row.getString("side")),
         row.getInt("n"),
-        row.getDouble("w"));
+        row.getLong("w") / PARTS);
   }
 
   /** Marks of a core before conditions have none; they are marked anew when there is time. */
@@ -224,12 +207,11 @@ class StoredOutcomes {
 
   /** The newest places that tested a rule of a child, at most so many, those of one side only. */
   List<Evidence> newest(long pupil, String rule, Sides sides, Span span, int most) {
-    MapSqlParameterSource with =
-        span.with(List.of(pupil)).addValue("rule", rule).addValue("most", most);
+    MapSqlParameterSource with = span.with(pupil).addValue("rule", rule).addValue("most", most);
     return jdbc.query(
         "select r.on_day, w.target, w.attempt, r.rule, r.condition, r.side, r.outcome from mark_rule r"
             + " join mark_word w on w.attempt_id = r.attempt_id and w.word = r.word"
-            + " where r.pupil_id in (:pupils) and r.kept in (true, false) and r.rule = :rule"
+            + " where r.pupil_id = :pupil and r.kept in (true, false) and r.rule = :rule"
             + " and r.on_day between :since and :asOf"
             + sides.sql
             + " order by r.on_day desc, r.attempt_id desc, r.word, r.place"

@@ -5,11 +5,13 @@ import dettato.app.school.SchoolClass;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,12 +23,19 @@ public class AttemptWriter {
   private final MarkStore marks;
   private final ChildLock lock;
   private final JdbcTemplate jdbc;
+  private final ApplicationEventPublisher events;
 
-  AttemptWriter(AttemptRows attempts, MarkStore marks, ChildLock lock, JdbcTemplate jdbc) {
+  AttemptWriter(
+      AttemptRows attempts,
+      MarkStore marks,
+      ChildLock lock,
+      JdbcTemplate jdbc,
+      ApplicationEventPublisher events) {
     this.attempts = attempts;
     this.marks = marks;
     this.lock = lock;
     this.jdbc = jdbc;
+    this.events = events;
   }
 
   /**
@@ -72,7 +81,10 @@ public class AttemptWriter {
         fresh.add(new AttemptRow(of.id(), e));
       }
     }
+    // A child's rows together: the indexes by child are then written page after page.
+    fresh.sort(Comparator.comparingLong(AttemptRow::pupilId));
     marks.keepFirst(attempts.saveAllAndFlush(fresh));
+    events.publishEvent(new AttemptsAdded(of));
     return fresh.size();
   }
 

@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import com.fasterxml.jackson.databind.annotation.JsonSerialize;
 import dettato.app.language.Language;
 import dettato.app.language.Languages;
 import dettato.app.problem.Problem;
@@ -34,11 +35,12 @@ class PreviewController {
     this.remarker = remarker;
   }
 
+  /** A word and what was written. */
   record Pair(@NotNull String target, @NotNull String attempt) {}
 
-  record Pairs(
-      @NotBlank String accent, @NotNull @Size(max = 10_000) List<@Valid @NotNull Pair> pairs) {}
+  record Pairs(@NotBlank String accent, @NotNull @Size(max = 10_000) List<Pair> pairs) {}
 
+  @JsonSerialize(using = ResultsJson.class)
   record Results(List<MarkView> results) {}
 
   record SentencePair(
@@ -64,6 +66,7 @@ class PreviewController {
   Results preview(
       @RequestBody @Valid Pairs asked, @RequestParam(defaultValue = "all") Detail detail) {
     Language language = languages.of(asked.accent());
+    requireWhole(asked.pairs());
     long letters =
         asked.pairs().stream().mapToLong(p -> p.target().length() + p.attempt().length()).sum();
     if (letters > LETTERS) {
@@ -76,6 +79,18 @@ class PreviewController {
             .parallel()
             .mapToObj(i -> result(asked.pairs().get(i), i, language, detail))
             .toList());
+  }
+
+  /** By hand, since Bean Validation takes longer over ten thousand pairs than marking them. */
+  private static void requireWhole(List<Pair> pairs) {
+    for (int i = 0; i < pairs.size(); i++) {
+      Pair pair = pairs.get(i);
+      if (pair == null || pair.target() == null || pair.attempt() == null) {
+        throw Problem.badRequest(
+            "pairs[%d] needs a target and an attempt, both text; \"\" for nothing written."
+                .formatted(i));
+      }
+    }
   }
 
   private static MarkView result(Pair pair, int index, Language language, Detail detail) {
