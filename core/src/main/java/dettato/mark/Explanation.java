@@ -36,7 +36,12 @@ public final class Explanation {
       return List.of();
     }
     if (mark.noMatch()) {
-      add(Fact.Kind.NO_MATCH, -1, "", "The letters cannot be matched to the word.");
+      boolean numeral = mark.attempt().chars().anyMatch(Character::isDigit);
+      String why =
+          numeral
+              ? "%s is a numeral; the word was asked, in letters.".formatted(mark.attempt().strip())
+              : "The letters cannot be matched to the word.";
+      add(Fact.Kind.NO_MATCH, -1, "", why);
       realWord();
       return facts;
     }
@@ -81,16 +86,45 @@ public final class Explanation {
    * that changes nothing is not to blame for how the whole is read.
    */
   private Optional<String> bends(int unit, String written) {
-    if (mark.result() == Result.RIGHT || mark.result() == Result.READS_RIGHT) {
+    boolean right = mark.result() == Result.RIGHT || mark.result() == Result.READS_RIGHT;
+    if (right || leansOnChanged(unit)) {
       return Optional.empty();
     }
     Word word = mark.target();
-    char[] changed = word.cut().spelledWith(unit, written).toCharArray();
+    char[] changed = word.cut().spelledWith(unit, lastOf(unit), written).toCharArray();
     String said = Stranger.read(word, accent, changed);
     boolean same =
         said.equals(word.cut().ipa(accent))
             || said.equals(Stranger.readAlone(word.letters(), accent));
     return same ? Optional.empty() : Optional.of(said);
+  }
+
+  /**
+   * Whether a c or g beside it, which is hard or soft by its neighbour, was itself written
+   * otherwise (dies for dice): the model's letter with the child's beside it is read as neither.
+   */
+  private boolean leansOnChanged(int unit) {
+    return isChangedCOrG(unit - 1) || isChangedCOrG(unit + 1);
+  }
+
+  private boolean isChangedCOrG(int unit) {
+    boolean there = unit >= 0 && unit < mark.units().size();
+    return there
+        && mark.units().get(unit).verdict() != Verdict.EXACT
+        && grapheme(unit).matches(".*[cg].*");
+  }
+
+  /** The last unit that the letters written for this one spell: the l of camel in camle. */
+  private int lastOf(int unit) {
+    List<UnitMark> units = mark.units();
+    boolean joined = unit + 1 < units.size() && isSpelledByOther(units.get(unit + 1));
+    return joined && units.get(unit).verdict() == Verdict.ALTERNATIVE ? unit + 1 : unit;
+  }
+
+  private static boolean isSpelledByOther(UnitMark unit) {
+    return unit.verdict() == Verdict.ALTERNATIVE
+        && unit.written().isEmpty()
+        && unit.confusion().isEmpty();
   }
 
   private void unit(int i) {
@@ -99,7 +133,7 @@ public final class Explanation {
         facts.stream().anyMatch(f -> f.unit() == i)
             || mark.swaps().stream().anyMatch(s -> s.first() == i || s.second() == i)
             || isOfToldEnding(i)
-            || unit.verdict() == Verdict.ALTERNATIVE && unit.written().isEmpty();
+            || isSpelledByOther(unit);
     if (told || unit.verdict() == Verdict.EXACT) {
       return;
     }
@@ -107,7 +141,7 @@ public final class Explanation {
   }
 
   private String sentence(int i, UnitMark unit) {
-    if (unit.verdict() != Verdict.ALTERNATIVE) {
+    if (unit.verdict() != Verdict.ALTERNATIVE || unit.confusion().isPresent()) {
       return Confusions.sentence(word(), grapheme(i), sound(i), unit);
     }
     if (i >= mark.target().endingUnit()) {

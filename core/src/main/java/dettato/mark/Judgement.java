@@ -69,6 +69,8 @@ final class Judgement {
     }
     if (Rubbish.is(units, extras)) {
       asRubbish();
+    } else if (extras.isEmpty() && swaps.isEmpty()) {
+      InParts.read(target, text, units, says);
     }
   }
 
@@ -77,7 +79,7 @@ final class Judgement {
     Optional<Mark.RealWord> real = other.map(target::comparedWith);
     boolean saysAll = saysAll();
     String alone = saysAll ? target.ipa : readBack.whole();
-    Result result = result(real, saysAll || readsLikeTheModel(alone));
+    Result result = result(real, alone, saysAll || readsLikeTheModel(alone));
     String heard =
         other
             .map(w -> w.cut().ipa(target.accent))
@@ -203,6 +205,11 @@ final class Judgement {
       says[unit] = true;
       return;
     }
+    if (target.isHardlySaid(unit) && !target.units[unit].sound().id().equals("lettER")) {
+      units[unit] = new UnitMark("", Verdict.ALTERNATIVE, Optional.of("syllabic"));
+      says[unit] = true;
+      return;
+    }
     String lost = Lost.name(target, unit, unit == 0 ? "" : units[unit - 1].written());
     units[unit] =
         new UnitMark("", Verdict.MISSING, lost.isEmpty() ? Optional.empty() : Optional.of(lost));
@@ -244,13 +251,25 @@ final class Judgement {
     if (form == 0) {
       return new UnitMark(written, Verdict.OTHER, Optional.empty());
     }
-    int settled =
-        Form.verdict(form) == Verdict.ALTERNATIVE && !says[unit]
-            ? outOfContext(forms, written, form, unit == units.length - 1)
-            : form;
+    int settled = form;
+    if (Form.verdict(form) == Verdict.ALTERNATIVE && !says[unit]) {
+      settled = outOfContext(forms, written, form, unit == units.length - 1);
+    } else if (Form.verdict(form) == Verdict.NEAR && says[unit] && forms.mayBeSpelled(written)) {
+      settled = Form.of(Verdict.ALTERNATIVE, Form.points(form), "");
+    }
     String confusion = inPlace(unit, Form.confusion(settled));
     if (confusion.equals("swapped")) {
       swaps.add(new Swap(unit, unit));
+    }
+    if (target.isWeakLetter(unit, written) && Form.verdict(settled) == Verdict.NEAR) {
+      says[unit] = true;
+      return new UnitMark(written, Verdict.ALTERNATIVE, Optional.of("weak"));
+    }
+    boolean saidSo = written.equals("r") && target.isHardlySaid(unit);
+    if (saidSo || confusion.equals("flap")) {
+      says[unit] = true;
+      return new UnitMark(
+          written, Verdict.ALTERNATIVE, Optional.of(saidSo ? "syllabic" : confusion));
     }
     return new UnitMark(
         written,
@@ -305,23 +324,28 @@ final class Judgement {
   }
 
   /**
-   * A homophone reads right, and another real word reads as itself, whatever its letters may say.
+   * A homophone reads right, and another real word reads as itself, whatever its letters may say. A
+   * grapheme of the child's own that a stranger reads as it is meant reads right too (madjic).
    */
-  private Result result(Optional<Mark.RealWord> real, boolean readsRight) {
+  private Result result(Optional<Mark.RealWord> real, String alone, boolean readsRight) {
     if (real.isPresent() && real.get() == Mark.RealWord.HOMOPHONE) {
       return Result.READS_RIGHT;
     }
     boolean allHeard = extras.isEmpty() && swaps.isEmpty();
     boolean allLegal = true;
+    boolean madeUpOnly = true;
     for (UnitMark unit : units) {
       allHeard &= unit.verdict().heard();
       allLegal &= unit.verdict().represents();
+      madeUpOnly &=
+          unit.verdict().represents() || unit.confusion().filter("made-up"::equals).isPresent();
     }
     if (!allHeard) {
       return Result.SOUND_ERROR;
     }
     boolean readsAsAnother = real.isPresent();
-    return allLegal && !readsAsAnother && readsRight ? Result.READS_RIGHT : Result.READS_OTHERWISE;
+    boolean legal = allLegal || madeUpOnly && alone.equals(target.ipa);
+    return legal && !readsAsAnother && readsRight ? Result.READS_RIGHT : Result.READS_OTHERWISE;
   }
 
   /** Whether every unit may be read as due. */

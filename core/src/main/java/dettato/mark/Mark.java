@@ -56,6 +56,23 @@ public record Mark(
             .allMatch(u -> u.verdict() == Verdict.OTHER || u.verdict() == Verdict.MISSING);
   }
 
+  /** The same mark, for what stood there before marks of punctuation were set right. */
+  Mark writtenAs(String text) {
+    return new Mark(
+        target,
+        text,
+        result,
+        units,
+        extras,
+        swaps,
+        rules,
+        readsAs,
+        realWord,
+        oddities,
+        regularised,
+        points);
+  }
+
   /** Sounds represented legally. */
   public long represented() {
     return units.stream().filter(u -> u.verdict().represents()).count();

@@ -104,15 +104,27 @@ public final class SentenceMarker {
       return List.of(
           swapped(wanted.get(i), written.get(j + 1)), swapped(wanted.get(i + 1), written.get(j)));
     }
+    if (pair.wantedCount() == 2
+        && Contractions.isWrittenOut(written.get(j), wanted.get(i), wanted.get(i + 1))) {
+      return List.of(replaced(wanted.get(i) + " " + wanted.get(i + 1), written.get(j)));
+    }
     if (pair.wantedCount() > 1) {
       return List.of(joined(wanted.subList(i, i + pair.wantedCount()), written.get(j)));
     }
     if (pair.writtenCount() == 2) {
       String both = written.get(j) + " " + written.get(j + 1);
+      if (Contractions.isWrittenOut(wanted.get(i), written.get(j), written.get(j + 1))) {
+        return List.of(replaced(wanted.get(i), both));
+      }
       return List.of(
           new WordMark(wanted.get(i), both, Kind.SPLIT, Optional.of(markOf(wanted.get(i), both))));
     }
     return List.of(pair(wanted.get(i), written.get(j)));
+  }
+
+  /** Another word, or the same said more shortly or written out. */
+  private static WordMark replaced(String wanted, String written) {
+    return new WordMark(wanted, written, Kind.REPLACED, Optional.empty());
   }
 
   private WordMark swapped(String wanted, String written) {
@@ -133,7 +145,7 @@ public final class SentenceMarker {
     boolean far = Tokens.difference(wanted, written) >= ANOTHER_WORD || holds(wanted, written);
     boolean another = far && lexicon.find(Tokens.plain(written), marker.accent().id()).isPresent();
     return another
-        ? new WordMark(wanted, written, Kind.REPLACED, Optional.empty())
+        ? replaced(wanted, written)
         : new WordMark(wanted, written, Kind.MATCH, Optional.of(markOf(wanted, written)));
   }
 
@@ -150,7 +162,8 @@ public final class SentenceMarker {
     boolean same = Tokens.plain(wanted).equals(Tokens.plain(written));
     String unpunctuated = Apostrophe.without(written);
     String shown = same ? word.spelling() : word.punctuated(unpunctuated);
-    return marker.mark(word, Capitals.like(word.spelling(), shown));
+    Mark mark = marker.mark(word, Capitals.like(word.spelling(), shown));
+    return mark.attempt().contains("'") ? mark.writtenAs(written) : mark;
   }
 
   /** A number or a word of other letters is taken as a word of one sound, that must be as it is. */

@@ -21,6 +21,8 @@ final class Target {
   private static final Map<String, Map<Sound, SoundForms>> SHARED = new ConcurrentHashMap<>();
 
   private static final Set<String> FLAPS = Set.of("t", "d");
+  private static final Set<String> WEAK_LETTERS = Set.of("a", "e", "o", "u");
+  private static final Set<String> LIQUIDS = Set.of("l", "n", "r");
 
   final Word word;
   final Accent accent;
@@ -120,7 +122,9 @@ final class Target {
 
   /** What another real word is to this one. */
   Mark.RealWord comparedWith(Word other) {
-    return other.cut().ipa(accent).equals(ipa) ? Mark.RealWord.HOMOPHONE : Mark.RealWord.ANOTHER;
+    return other.cut().heard(accent).equals(word.cut().heard(accent))
+        ? Mark.RealWord.HOMOPHONE
+        : Mark.RealWord.ANOTHER;
   }
 
   /** Whether /t/ or /d/ is a flap here: after a vowel and before a weak one, in America. */
@@ -132,6 +136,37 @@ final class Target {
         && between
         && accent.line().contains(Accents.GENERAL_AMERICAN)
         && units[unit + 1].unit.stress() == Unit.Stress.NONE;
+  }
+
+  /**
+   * Whether a vowel without stress is said or not as one likes: between a consonant and an l, n or
+   * r with another such vowel after it (choc'late, diff'rent, fam'ly).
+   *
+   * <p>Source: Zwicky, "Note on a phonological hierarchy in English", in Stockwell and Macaulay
+   * (eds), Linguistic Change and Generative Theory, 1972.
+   */
+  boolean isHardlySaid(int unit) {
+    Sound sound = units[unit].sound();
+    boolean ownR = sound.id().equals("lettER");
+    boolean weak = sound.id().equals("commA") || ownR || isWeakKit(unit);
+    int liquid = ownR ? unit : unit + 1;
+    return weak
+        && unit > 0
+        && !units[unit - 1].vowel
+        && liquid + 1 < units.length
+        && (ownR || LIQUIDS.contains(units[liquid].sound().id()))
+        && units[liquid + 1].vowel
+        && units[liquid + 1].unit.stress() == Unit.Stress.NONE;
+  }
+
+  /** Whether a short i without stress, but for that of -ing, was written as another weak vowel. */
+  boolean isWeakLetter(int unit, String written) {
+    boolean ing = unit + 1 < units.length && units[unit + 1].sound().id().equals("ŋ");
+    return isWeakKit(unit) && !ing && WEAK_LETTERS.contains(written);
+  }
+
+  private boolean isWeakKit(int unit) {
+    return units[unit].sound().id().equals("KIT") && units[unit].unit.stress() == Unit.Stress.NONE;
   }
 
   String ipa(int unit) {

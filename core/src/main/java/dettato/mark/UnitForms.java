@@ -125,6 +125,11 @@ final class UnitForms {
             .isPresent();
   }
 
+  /** Whether English spells the sound so in any word, however rare (the z of azure). */
+  boolean mayBeSpelled(String written) {
+    return Correspondences.find(unit.sound(), new Grapheme(written)).isPresent();
+  }
+
   /** What may be left of the grapheme, with its form. */
   private Map<String, Integer> damaged() {
     Map<String, Integer> forms = new HashMap<>();

@@ -100,10 +100,27 @@ final class WordAlignment {
           + Tokens.difference(wanted.get(i), written.get(j + 1))
           + Tokens.difference(wanted.get(i + 1), written.get(j));
     }
-    return others == 1
-        ? ACROSS * (words - 1)
-            + words
-                * Tokens.difference(String.join("", wanted.subList(i, i + words)), written.get(j))
-        : ACROSS + 2 * Tokens.difference(wanted.get(i), written.get(j) + written.get(j + 1));
+    return others == 1 ? joined(i, words, j) : split(i, j);
+  }
+
+  /** Several words in one; a word of which no letter is there is not in it. */
+  private double joined(int i, int words, int j) {
+    List<String> some = wanted.subList(i, i + words);
+    if (words == 2 && Contractions.isWrittenOut(written.get(j), some.get(0), some.get(1))) {
+      return ACROSS;
+    }
+    double price =
+        ACROSS * (words - 1) + words * Tokens.difference(String.join("", some), written.get(j));
+    boolean tempting = price < GAP * words;
+    return tempting && JoinedWords.cut(some, written.get(j)).contains("")
+        ? Double.POSITIVE_INFINITY
+        : price;
+  }
+
+  private double split(int i, int j) {
+    String word = wanted.get(i);
+    return Contractions.isWrittenOut(word, written.get(j), written.get(j + 1))
+        ? ACROSS
+        : ACROSS + 2 * Tokens.difference(word, written.get(j) + written.get(j + 1));
   }
 }

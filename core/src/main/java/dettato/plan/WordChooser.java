@@ -7,8 +7,6 @@ import dettato.rule.SpellingRule;
 import dettato.sound.Accent;
 import dettato.word.Lexicon;
 import dettato.word.Word;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -24,13 +22,15 @@ import java.util.stream.Stream;
  */
 public final class WordChooser {
   private static final int WINDOW = 4;
+  private static final int EASY_WINDOW = 1;
 
   /**
    * What is asked for.
    *
    * @param count how many words
    * @param step up to which step of the sequence graphemes are taught
-   * @param easiestFirst whether easy words come before hard ones, as far as the sides allow
+   * @param easiestFirst whether the easiest words are taken, and easy ones come before hard ones,
+   *     as far as the sides allow
    * @param without spellings not to be taken, such as those of this month
    * @param seed for the order
    */
@@ -61,8 +61,8 @@ public final class WordChooser {
   }
 
   /**
-   * Words for a rule, about as many from each side, all taught; those with a clue before those
-   * without. Fewer than asked when there are not enough.
+   * Words for a rule, about as many from each side and each condition, all taught, of words that
+   * children know. Fewer than asked when there are not enough.
    */
   public List<Choice> choose(Request request) {
     Random random = new Random(request.seed());
@@ -70,17 +70,17 @@ public final class WordChooser {
         candidates(request.rule(), request.step()).stream()
             .filter(Choice::isTaught)
             .filter(c -> !request.without().contains(c.word().spelling()))
-            .sorted(Comparator.comparing(c -> c.word().clue().isEmpty()))
             .toList();
-    List<Choice> due = pick(side(taught, Side.DUE), (request.count() + 1) / 2, random);
-    List<Choice> notDue = pick(side(taught, Side.NOT_DUE), request.count() - due.size(), random);
+    Pick pick = new Pick(request.easiestFirst() ? EASY_WINDOW : WINDOW, random);
+    List<Choice> due = pick.of(side(taught, Side.DUE), (request.count() + 1) / 2);
+    List<Choice> notDue = pick.of(side(taught, Side.NOT_DUE), request.count() - due.size());
     if (due.size() + notDue.size() < request.count()) {
-      due = pick(side(taught, Side.DUE), request.count() - notDue.size(), random);
+      due = pick.of(side(taught, Side.DUE), request.count() - notDue.size());
     }
     Comparator<Choice> easiest = ease();
     if (request.easiestFirst()) {
-      due.sort(easiest);
-      notDue.sort(easiest);
+      due = due.stream().sorted(easiest).toList();
+      notDue = notDue.stream().sorted(easiest).toList();
     }
     return Unpredictable.mix(List.of(due, notDue), random);
   }
@@ -114,12 +114,5 @@ public final class WordChooser {
 
   private static List<Choice> side(List<Choice> all, Side side) {
     return all.stream().filter(c -> c.side() == side).collect(Collectors.toList());
-  }
-
-  /** Some of the easier words, drawn at random from several times as many as are needed. */
-  private static List<Choice> pick(List<Choice> from, int count, Random random) {
-    List<Choice> pool = new ArrayList<>(from.subList(0, Math.min(from.size(), count * WINDOW)));
-    Collections.shuffle(pool, random);
-    return new ArrayList<>(pool.subList(0, Math.min(pool.size(), Math.max(0, count))));
   }
 }

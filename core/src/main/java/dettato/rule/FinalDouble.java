@@ -6,6 +6,7 @@ import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
+import dettato.word.Join;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -109,11 +110,18 @@ final class FinalDouble extends RuleAtUnit {
     String twice = twice(place);
     String why =
         before == Before.SHORT
-            ? before.says(place) + " at the end of a one-beat word"
+            ? before.says(place) + " at the end of " + part(place)
             : "the word ends in " + place.before().orElseThrow().grapheme() + "ll";
     return (before == Before.SHORT ? SHORT : ALL)
         .at(place, twice, why + ", so " + twice + " is due")
         .plainly(place.sound());
+  }
+
+  /** What ends there: the word, its base, or a part of it. */
+  private static String part(Place place) {
+    return place.word().cut().beats() == 1
+        ? "a one-beat word"
+        : place.word().join().map(Join::base).orElse("a one-beat part");
   }
 
   private static Optional<Opportunity> single(

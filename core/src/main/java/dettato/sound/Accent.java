@@ -49,10 +49,11 @@ public record Accent(
 
   /** Whether two sounds are one here. */
   public boolean alike(Sound a, Sound b) {
-    return a.equals(b) || merged(a).equals(merged(b));
+    return a.equals(b) || heard(a).equals(heard(b));
   }
 
-  private String merged(Sound sound) {
+  /** The IPA of a sound as most hear it here: of two that have become one, always the same. */
+  public String heard(Sound sound) {
     String other = merges.get(sound.id());
     return say(other == null ? sound : Sounds.of(other));
   }

@@ -169,6 +169,11 @@ public final class Segmentation {
     return said.toString();
   }
 
+  /** The whole word as most hear it: of two sounds that have become one, always the same. */
+  public String heard(Accent accent) {
+    return units.stream().map(u -> accent.heard(u.sound())).collect(Collectors.joining());
+  }
+
   private void place() {
     Arrays.fill(silentE, -1);
     int at = 0;
@@ -223,10 +228,15 @@ public final class Segmentation {
    * The spelling with another grapheme at one unit: as much of a wrong spelling as that one place.
    */
   public String spelledWith(int unit, String grapheme) {
+    return spelledWith(unit, unit, grapheme);
+  }
+
+  /** The spelling with one grapheme in place of several units. */
+  public String spelledWith(int first, int last, String grapheme) {
     StringBuilder text = new StringBuilder();
     int owed = -1;
-    for (int i = 0; i < size(); i++) {
-      String g = i == unit ? grapheme : unit(i).grapheme().text();
+    for (int i = 0; i < size(); i = i == first ? last + 1 : i + 1) {
+      String g = i == first ? grapheme : unit(i).grapheme().text();
       int gap = g.indexOf('_');
       text.append(gap < 0 ? g : g.substring(0, gap));
       if (gap > 0) {
