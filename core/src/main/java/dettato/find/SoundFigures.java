@@ -14,11 +14,16 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * How an accent spells each of its sounds, counted over the words that may be proposed, each word
- * once. Sets that sound alike in the accent are one sound.
+ * How an accent spells each of its sounds, over the words that may be proposed: bases once, without
+ * their endings, and each word the heavier the commoner it is, since a spelling is met as often as
+ * its words are. Sets that sound alike in the accent are one sound.
  */
 public final class SoundFigures {
   private static final int EXAMPLES = 8;
+  private static final int BANDS = 5;
+
+  /** A base comes back in so many forms. */
+  private static final double FORMS = 50;
 
   /**
    * One sound.
@@ -33,7 +38,8 @@ public final class SoundFigures {
   /**
    * One spelling of a sound.
    *
-   * @param share of all places of the sound, 0 to 1
+   * @param count of words that have it, endings and all
+   * @param share of all places of the sound, weighed, 0 to 1
    * @param start share of its places that are at the start of a word; with middle and end they make
    *     1
    * @param step when the teaching sequence comes to it; empty when it never does
@@ -52,6 +58,7 @@ public final class SoundFigures {
   private static final class Tally {
     private final Unit unit;
     private final int[] places = new int[Place.values().length];
+    private double weight;
     private final List<String> examples = new ArrayList<>();
 
     Tally(Unit unit) {
@@ -85,19 +92,27 @@ public final class SoundFigures {
               .computeIfAbsent(accent.say(unit.sound()), s -> new LinkedHashMap<>())
               .computeIfAbsent(unit.grapheme().text(), g -> new Tally(unit));
       tally.places[Place.of(i, word.cut().size()).ordinal()]++;
+      tally.weight += weight(word);
       if (tally.examples.size() < EXAMPLES && !tally.examples.contains(word.spelling())) {
         tally.examples.add(word.spelling());
       }
     }
   }
 
+  /** Twice as much for every band that it is commoner; a form with an ending counts a little. */
+  private static double weight(Word word) {
+    double own = Math.pow(2, BANDS - word.commonness());
+    return word.join().isPresent() ? own / FORMS : own;
+  }
+
   private static SoundFigure figure(
       String phoneme, Map<String, Tally> tallies, Accent accent, TeachingSequence sequence) {
     int total = tallies.values().stream().mapToInt(Tally::count).sum();
+    double weight = tallies.values().stream().mapToDouble(t -> t.weight).sum();
     List<GraphemeFigure> graphemes =
         tallies.entrySet().stream()
-            .sorted(Comparator.comparingInt(e -> -e.getValue().count()))
-            .map(e -> figure(e.getKey(), e.getValue(), total, accent, sequence))
+            .sorted(Comparator.comparingDouble(e -> -e.getValue().weight))
+            .map(e -> figure(e.getKey(), e.getValue(), weight, accent, sequence))
             .toList();
     return new SoundFigure(phoneme, kind(phoneme, accent, tallies), total, graphemes);
   }
@@ -112,12 +127,12 @@ public final class SoundFigures {
   }
 
   private static GraphemeFigure figure(
-      String grapheme, Tally tally, int total, Accent accent, TeachingSequence sequence) {
+      String grapheme, Tally tally, double total, Accent accent, TeachingSequence sequence) {
     double count = tally.count();
     return new GraphemeFigure(
         grapheme,
         tally.count(),
-        count / total,
+        tally.weight / total,
         tally.places[Place.START.ordinal()] / count,
         tally.places[Place.MIDDLE.ordinal()] / count,
         tally.places[Place.END.ordinal()] / count,

@@ -2,6 +2,7 @@ package dettato.mark;
 
 import dettato.rule.RuleBook;
 import dettato.sound.Grapheme;
+import dettato.word.NeverWritten;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -16,8 +17,11 @@ final class InventedWord {
    * Whether a spelling that reads right is right, since the word is invented and no rule breaks.
    */
   static boolean isLegal(Target target, UnitMark[] written) {
-    return target.word.use() == Word.Use.INVENTED
-        && RuleBook.keeps(target.word, cut(target.word.cut(), written));
+    if (target.word.use() != Word.Use.INVENTED) {
+      return false;
+    }
+    Segmentation cut = cut(target.word.cut(), written);
+    return !NeverWritten.isIn(cut.spelling()) && RuleBook.keeps(target.word, cut);
   }
 
   private static Segmentation cut(Segmentation model, UnitMark[] written) {

@@ -4,6 +4,7 @@ import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.spell.LegalSpellings;
 import dettato.word.Lexicon;
+import dettato.word.NeverWritten;
 import dettato.word.Reader;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
@@ -116,6 +117,7 @@ public final class InventedWords {
   private List<String> legal(Word word) {
     return LegalSpellings.of(word.cut(), accent).stream()
         .filter(spelling -> lexicon.find(spelling, accent.id()).isEmpty())
+        .filter(spelling -> !OtherWords.isOne(spelling))
         .toList();
   }
 
@@ -172,6 +174,8 @@ public final class InventedWords {
     return !real.contains(ipa)
         && lexicon.find(word.spelling(), "en-GB").isEmpty()
         && lexicon.find(word.spelling(), "en-US").isEmpty()
+        && !OtherWords.isOne(word.spelling())
+        && !NeverWritten.isIn(word.spelling())
         && !Unsuitable.sounds(ipa)
         && !Unsuitable.isNear(word.spelling());
   }

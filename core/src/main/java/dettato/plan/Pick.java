@@ -39,20 +39,26 @@ final class Pick {
 
   /** So many of these, fewer when there are not so many. */
   List<Choice> of(List<Choice> side, int count) {
+    List<Choice> clued = side.stream().filter(c -> !c.word().clue().isEmpty()).toList();
+    List<Choice> picked = familiar(clued, count);
+    return picked.size() < count ? familiar(side, count) : picked;
+  }
+
+  private List<Choice> familiar(List<Choice> from, int count) {
     List<Choice> picked = List.of();
     for (int band = FAMILIAR; band <= RAREST && picked.size() < count; band++) {
       int rarest = band;
       List<Choice> known =
-          side.stream().filter(c -> c.word().commonness() <= rarest).sorted(FIRST).toList();
+          from.stream().filter(c -> c.word().commonness() <= rarest).sorted(FIRST).toList();
       picked = drawn(known, count);
     }
     return picked;
   }
 
   private static final Comparator<Choice> FIRST =
-      Comparator.<Choice, Boolean>comparing(c -> c.word().clue().isEmpty())
-          .thenComparing(c -> SOUNDS_A_BAND * c.word().commonness() + c.word().cut().size())
-          .thenComparing(c -> c.word().rank());
+      Comparator.<Choice>comparingInt(
+              c -> SOUNDS_A_BAND * c.word().commonness() + c.word().cut().size())
+          .thenComparingInt(c -> c.word().rank());
 
   private List<Choice> drawn(List<Choice> from, int count) {
     Map<String, List<Choice>> left = new LinkedHashMap<>();

@@ -4,6 +4,7 @@ import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
+import dettato.word.NeverWritten;
 import dettato.word.Reader;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
@@ -89,7 +90,9 @@ public final class LegalSpellings {
 
   private void keep(List<Unit> units, int rarity) {
     Segmentation cut = Segmentation.of(List.copyOf(units));
-    if (readsRight(cut) && RuleBook.keeps(word, cut)) {
+    boolean own = cut.spelling().equals(model.spelling());
+    boolean written = own || !NeverWritten.isIn(cut.spelling());
+    if (written && readsRight(cut) && RuleBook.keeps(word, cut)) {
       found.merge(cut.spelling(), rarity, Math::min);
     }
   }

@@ -22,7 +22,7 @@ class SoundController {
   /**
    * One sound.
    *
-   * @param keyword a word to know it by, "" for a run of sounds
+   * @param keyword a word to know it by
    */
   record SoundView(
       String phoneme, String keyword, boolean vowel, int count, List<Spelt> graphemes) {}
@@ -55,10 +55,16 @@ class SoundController {
     return language.sounds().stream().map(f -> view(f, language)).toList();
   }
 
+  /** That of the inventory; for a run of sounds the commonest word that has it. */
+  private static String keyword(SoundFigures.SoundFigure figure, Language language) {
+    String known = Sounds.keyword(figure.phoneme(), language.accent());
+    return known.isEmpty() ? figure.graphemes().get(0).examples().get(0) : known;
+  }
+
   private static SoundView view(SoundFigures.SoundFigure figure, Language language) {
     return new SoundView(
         figure.phoneme(),
-        Sounds.keyword(figure.phoneme(), language.accent()),
+        keyword(figure, language),
         figure.kind() != dettato.sound.Sound.Kind.CONSONANT,
         figure.count(),
         figure.graphemes().stream()
