@@ -3,6 +3,8 @@ package dettato.session;
 import dettato.input.Unacceptable;
 import dettato.mark.SentenceMarker.SentenceMark;
 import dettato.plan.Pace;
+import dettato.text.Sentence;
+import dettato.text.SentenceBank;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -36,13 +38,14 @@ final class SentenceBlock implements BlockKind {
     List<Item> chosen = new ArrayList<>();
     Random random = new Random(request.seed());
     for (Focus focus : request.focus()) {
-      List<Sentence> holding = new ArrayList<>(Sentence.shipped());
+      List<Sentence> holding = new ArrayList<>(SentenceBank.shipped());
       Collections.shuffle(holding, random);
       holding.stream()
-          .filter(s -> s.isFree(request.without()) && s.holds(focus, material))
+          .filter(s -> SentenceTargets.isFree(s, request.without()))
+          .filter(s -> SentenceTargets.holds(s, focus, material))
           .sorted(
-              Comparator.comparingInt((Sentence s) -> s.untaught(material).size())
-                  .thenComparing(s -> s.targets(focus, material) > 1 ? 0 : 1))
+              Comparator.comparingInt((Sentence s) -> SentenceTargets.untaught(s, material).size())
+                  .thenComparing(s -> SentenceTargets.count(s, focus, material) > 1 ? 0 : 1))
           .limit(Math.max(0, request.count() - chosen.size()))
           .forEach(s -> chosen.add(Item.about(s.text(), focus)));
     }
@@ -80,7 +83,8 @@ final class SentenceBlock implements BlockKind {
     List<Check> found = new ArrayList<>();
     for (Item item : items) {
       Sentence sentence = new Sentence(item.text());
-      if (!focus.isEmpty() && focus.stream().noneMatch(f -> sentence.holds(f, material))) {
+      if (!focus.isEmpty()
+          && focus.stream().noneMatch(f -> SentenceTargets.holds(sentence, f, material))) {
         found.add(
             Check.at(
                 Check.Kind.NO_TARGET,
@@ -90,7 +94,7 @@ final class SentenceBlock implements BlockKind {
       if (!sentence.hasEndMark()) {
         found.add(Check.at(Check.Kind.NO_END_MARK, item.text(), "The sentence has no end mark."));
       }
-      List<String> untaught = sentence.untaught(material);
+      List<String> untaught = SentenceTargets.untaught(sentence, material);
       if (!untaught.isEmpty()) {
         found.add(
             Check.at(

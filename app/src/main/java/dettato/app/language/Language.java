@@ -75,6 +75,10 @@ public final class Language {
     return accent;
   }
 
+  public Lexicon lexicon() {
+    return lexicon;
+  }
+
   public AttemptMarker marker() {
     return marker;
   }

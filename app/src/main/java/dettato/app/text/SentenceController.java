@@ -1,0 +1,99 @@
+package dettato.app.text;
+
+import dettato.app.problem.Problem;
+import dettato.plan.TeachingSequence;
+import dettato.rule.RuleBook;
+import dettato.text.ReadSentence;
+import dettato.text.Sentence;
+import dettato.text.SentenceBank;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Our sentences, searched by what their words ask. */
+@RestController
+class SentenceController {
+  private static final int MOST = 500;
+
+  private final TextLanguages languages;
+
+  SentenceController(TextLanguages languages) {
+    this.languages = languages;
+  }
+
+  /**
+   * One sentence.
+   *
+   * @param untaught words that need more than is taught by the step asked for
+   * @param step by which all of it is taught; past the last for what no step teaches
+   */
+  record SentenceView(
+      String text,
+      int words,
+      List<ReadSentence.Test> tests,
+      List<ReadSentence.Untaught> untaught,
+      Sentence.Kind kind,
+      int step) {}
+
+  record FoundSentences(List<SentenceView> sentences, int total) {}
+
+  /**
+   * Sentences that fit all of it, those that ask most of it first.
+   *
+   * @param step bars what is not taught by it; 0 bars nothing
+   * @param words how many it has, as 6 or 4-8
+   * @param text letters that it holds
+   */
+  @GetMapping("/api/sentences")
+  FoundSentences sentences(
+      @RequestParam(defaultValue = "en-GB") String accent,
+      @RequestParam(defaultValue = "") String rule,
+      @RequestParam(defaultValue = "") String condition,
+      @RequestParam(defaultValue = "") String sound,
+      @RequestParam(defaultValue = "") String grapheme,
+      @RequestParam(defaultValue = "0") int step,
+      @RequestParam(defaultValue = "") String words,
+      @RequestParam(required = false) @Nullable Boolean names,
+      @RequestParam(required = false) Sentence.@Nullable Kind kind,
+      @RequestParam(defaultValue = "") String text,
+      @RequestParam(defaultValue = "50") int limit,
+      @RequestParam(defaultValue = "1") long seed) {
+    if (limit < 1 || limit > MOST) {
+      throw Problem.badRequest("limit is 1 to " + MOST + ", not " + limit + ".");
+    }
+    if (!rule.isEmpty()) {
+      RuleBook.of(rule);
+    }
+    Range range = Range.of(words, "words");
+    SentenceBank.Query query =
+        new SentenceBank.Query(
+            rule,
+            condition,
+            sound,
+            grapheme,
+            step,
+            range.from(),
+            range.to(),
+            Optional.ofNullable(names),
+            Optional.ofNullable(kind),
+            text.strip(),
+            seed);
+    List<ReadSentence> found = languages.of(accent).bank().find(query);
+    int upTo = step > 0 ? step : TeachingSequence.shipped().last();
+    return new FoundSentences(
+        found.stream().limit(limit).map(s -> view(s, upTo)).toList(), found.size());
+  }
+
+  private static SentenceView view(ReadSentence read, int step) {
+    return new SentenceView(
+        read.sentence().text(),
+        read.words(),
+        read.tests(),
+        read.untaught(step),
+        read.sentence().kind(),
+        read.step());
+  }
+}

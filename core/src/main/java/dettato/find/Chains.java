@@ -1,0 +1,150 @@
+package dettato.find;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+/**
+ * Chains of words, each exactly one sound from the one before, none twice. A search in depth with
+ * the neighbour that has fewest ways on tried first (Warnsdorff 1823), and a limit of steps: short
+ * chains are found at once, and where few words are taught all ways are tried.
+ */
+public final class Chains {
+  private static final int MOST_STEPS = 20_000;
+  private static final int STARTS = 40;
+  private static final String DOUBLED = ".*(ff|ll|ss|zz|ck)";
+
+  private final Neighbours neighbours;
+
+  /**
+   * What is wanted.
+   *
+   * @param start the first word; "" for any
+   * @param from fewest sounds of each word, {@code to} the most
+   * @param doubled whether some words end in ff, ll, ss, zz or ck: at least two, or none; empty
+   *     leaves it open
+   * @param step up to which step graphemes are taught
+   */
+  public record Request(
+      int length, String start, int from, int to, Optional<Boolean> doubled, int step, long seed) {}
+
+  /** Words in order, and what is done to each to make the next. */
+  public record Chain(List<Spoken> words, List<Spoken.Move> moves) {
+    public Chain {
+      words = List.copyOf(words);
+      moves = List.copyOf(moves);
+    }
+  }
+
+  public Chains(Neighbours neighbours) {
+    this.neighbours = neighbours;
+  }
+
+  /** A chain as long as asked, or the longest that was found when none is; empty without words. */
+  public Chain find(Request request) {
+    Map<Spoken, List<Spoken>> ways = ways(request);
+    List<Spoken> starts = new ArrayList<>(ways.keySet());
+    Random random = new Random(request.seed);
+    Collections.shuffle(starts, random);
+    if (!request.start.isEmpty()) {
+      starts.removeIf(s -> !s.word().spelling().equals(request.start));
+    }
+    List<Spoken> best = List.of();
+    for (Spoken start : starts.subList(0, Math.min(STARTS, starts.size()))) {
+      Search search = new Search(ways, request, random);
+      search.from(start);
+      best = search.best.size() > best.size() ? search.best : best;
+      if (best.size() == request.length) {
+        break;
+      }
+    }
+    return chain(best);
+  }
+
+  private Map<Spoken, List<Spoken>> ways(Request request) {
+    Map<Spoken, List<Spoken>> ways = new HashMap<>();
+    List<Spoken> taught =
+        neighbours.all().stream()
+            .filter(s -> s.size() >= request.from && s.size() <= request.to)
+            .filter(s -> request.doubled.orElse(true) || !isDoubled(s))
+            .filter(s -> neighbours.isTaught(s, request.step))
+            .toList();
+    taught.forEach(s -> ways.put(s, List.of()));
+    taught.forEach(s -> ways.put(s, neighbours.of(s).stream().filter(ways::containsKey).toList()));
+    // In the order of the words, not of their hashes: the same seed gives the same chain.
+    Map<Spoken, List<Spoken>> ordered = new java.util.LinkedHashMap<>();
+    taught.forEach(s -> ordered.put(s, ways.getOrDefault(s, List.of())));
+    return ordered;
+  }
+
+  private static boolean isDoubled(Spoken spoken) {
+    return spoken.word().spelling().matches(DOUBLED);
+  }
+
+  private static Chain chain(List<Spoken> words) {
+    List<Spoken.Move> moves = new ArrayList<>();
+    for (int i = 1; i < words.size(); i++) {
+      moves.add(words.get(i - 1).moveTo(words.get(i)).orElseThrow());
+    }
+    return new Chain(words, moves);
+  }
+
+  private static final class Search {
+    private final Map<Spoken, List<Spoken>> ways;
+    private final Request request;
+    private final Random random;
+    private final Set<Spoken> taken = new LinkedHashSet<>();
+    private List<Spoken> best = List.of();
+    private int steps;
+
+    Search(Map<Spoken, List<Spoken>> ways, Request request, Random random) {
+      this.ways = ways;
+      this.request = request;
+      this.random = random;
+    }
+
+    boolean from(Spoken word) {
+      taken.add(word);
+      boolean longer = taken.size() > best.size() && hasEnds();
+      if (longer) {
+        best = new ArrayList<>(taken);
+      }
+      if (best.size() == request.length) {
+        return true;
+      }
+      if (taken.size() < request.length && steps++ < MOST_STEPS) {
+        List<Spoken> next = new ArrayList<>(ways.getOrDefault(word, List.of()));
+        Collections.shuffle(next, random);
+        for (Spoken one : next) {
+          if (!taken.contains(one) && !repeats(one) && from(one)) {
+            return true;
+          }
+        }
+      }
+      taken.remove(word);
+      return false;
+    }
+
+    /** Three changes in one place in a row (cat, hat, mat, rat) teach little. */
+    private boolean repeats(Spoken next) {
+      List<Spoken> so = new ArrayList<>(taken);
+      int n = so.size();
+      return n >= 3
+          && so.get(n - 1).moveTo(next).equals(so.get(n - 2).moveTo(so.get(n - 1)))
+          && so.get(n - 2).moveTo(so.get(n - 1)).equals(so.get(n - 3).moveTo(so.get(n - 2)));
+    }
+
+    private boolean hasEnds() {
+      boolean asked = request.doubled.orElse(false);
+      return !asked
+          || taken.size() < request.length
+          || taken.stream().filter(Chains::isDoubled).count() >= 2;
+    }
+  }
+}

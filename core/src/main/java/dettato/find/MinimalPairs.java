@@ -1,0 +1,97 @@
+package dettato.find;
+
+import dettato.input.Unacceptable;
+import dettato.rule.RuleBook;
+import dettato.rule.Side;
+import dettato.sound.Accent;
+import dettato.sound.Sounds;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Two words that differ by one sound, and by nothing a contrast does not ask for. */
+public final class MinimalPairs {
+  /** Each sound without the voice, and the same with it. */
+  private static final Map<String, String> VOICED =
+      Map.of("p", "b", "t", "d", "k", "ɡ", "f", "v", "s", "z", "θ", "ð", "tʃ", "dʒ", "ʃ", "ʒ");
+
+  private final Neighbours neighbours;
+  private final Accent accent;
+
+  /**
+   * A pair.
+   *
+   * @param differs the two sounds in IPA, as in p-b
+   */
+  public record Pair(Spoken a, Spoken b, String differs) {}
+
+  public MinimalPairs(Neighbours neighbours, Accent accent) {
+    this.neighbours = neighbours;
+    this.accent = accent;
+  }
+
+  /**
+   * Pairs for a contrast, commonest first.
+   *
+   * @param contrast {@code voicing}, {@code split-vowel}, two sounds ({@code vowel:TRAP-DRESS},
+   *     {@code sound:p-b}, ids of the inventory) or a rule, whose two sides the words are
+   * @throws Unacceptable when there is no such contrast
+   */
+  public List<Pair> of(String contrast, int step) {
+    Contrast wanted = contrast(contrast);
+    List<Pair> found = new ArrayList<>();
+    for (Spoken a : neighbours.all()) {
+      if (!neighbours.isTaught(a, step)) {
+        continue;
+      }
+      for (Spoken b : neighbours.changed(a)) {
+        Optional<Integer> at = a.changedAt(b);
+        if (at.isPresent() && wanted.fits(a, b, at.get()) && neighbours.isTaught(b, step)) {
+          found.add(new Pair(a, b, a.sounds().get(at.get()) + "-" + b.sounds().get(at.get())));
+        }
+      }
+    }
+    found.sort(Comparator.comparingInt(p -> p.a.word().rank() + p.b.word().rank()));
+    return found;
+  }
+
+  /** Whether two words, of which one sound differs, show it in this order. */
+  @FunctionalInterface
+  private interface Contrast {
+    boolean fits(Spoken a, Spoken b, int at);
+  }
+
+  private Contrast contrast(String name) {
+    if (name.equals("voicing")) {
+      return (a, b, at) -> sound(b, at).equals(VOICED.get(sound(a, at)));
+    }
+    if (name.equals("split-vowel")) {
+      return (a, b, at) -> b.word().spelling().equals(a.word().spelling() + "e");
+    }
+    if (name.matches("(vowel|sound):[^-]+-[^-]+")) {
+      String[] ids = name.substring(name.indexOf(':') + 1).split("-");
+      String one = accent.heard(Sounds.of(ids[0]));
+      String other = accent.heard(Sounds.of(ids[1]));
+      return (a, b, at) -> sound(a, at).equals(one) && sound(b, at).equals(other);
+    }
+    if (RuleBook.RULES.stream().noneMatch(r -> r.id().equals(name))) {
+      throw new Unacceptable(
+          "contrast '"
+              + name
+              + "' is not known. Use voicing, split-vowel, vowel:TRAP-DRESS, sound:p-b or a rule's"
+              + " id.");
+    }
+    return (a, b, at) -> isSide(a, name, Side.DUE) && isSide(b, name, Side.NOT_DUE);
+  }
+
+  private static String sound(Spoken spoken, int at) {
+    return spoken.sounds().get(at);
+  }
+
+  private static boolean isSide(Spoken spoken, String rule, Side side) {
+    return RuleBook.opportunities(spoken.word()).stream()
+        .anyMatch(o -> o.rule().equals(rule) && o.side() == side);
+  }
+}

@@ -1,0 +1,71 @@
+package dettato.session;
+
+import dettato.rule.RuleBook;
+import dettato.rule.Side;
+import dettato.text.Sentence;
+import dettato.text.SentenceReader;
+import dettato.word.Word;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/** What a sentence holds of what a session is about. */
+final class SentenceTargets {
+  private SentenceTargets() {}
+
+  /** Whether neither it nor a word of it is barred. */
+  static boolean isFree(Sentence sentence, Set<String> barred) {
+    return !barred.contains(sentence.text())
+        && sentence.words().stream()
+            .map(w -> w.toLowerCase(Locale.ROOT))
+            .noneMatch(barred::contains);
+  }
+
+  /** Whether one of its words has what the focus is about. */
+  static boolean holds(Sentence sentence, Focus focus, Material material) {
+    return count(sentence, focus, material) > 0;
+  }
+
+  /** How many of its words have what the focus is about: the special spelling of a rule. */
+  static long count(Sentence sentence, Focus focus, Material material) {
+    return sentence.words().stream()
+        .map(material.word())
+        .filter(w -> has(focus, w, material))
+        .count();
+  }
+
+  /** Graphemes of its words that are not taught yet. */
+  static List<String> untaught(Sentence sentence, Material material) {
+    return new SentenceReader(material.lexicon(), material.accent(), material.sequence())
+        .read(sentence).untaught(material.step()).stream()
+            .flatMap(n -> n.graphemes().stream())
+            .distinct()
+            .toList();
+  }
+
+  private static boolean has(Focus focus, Word word, Material material) {
+    return focus.read(
+        new Focus.Cases<>() {
+          @Override
+          public Boolean rule(String id) {
+            return RuleBook.opportunities(word).stream()
+                .anyMatch(o -> o.rule().equals(id) && o.side() == Side.DUE);
+          }
+
+          @Override
+          public Boolean rivals(String sound, List<String> graphemes) {
+            return IntStream.range(0, word.cut().size())
+                .anyMatch(
+                    i ->
+                        word.cut().ipa(i, material.accent()).equals(sound)
+                            && graphemes.contains(word.cut().unit(i).grapheme().text()));
+          }
+
+          @Override
+          public Boolean irregular() {
+            return RuleBook.broken(word) > 0;
+          }
+        });
+  }
+}

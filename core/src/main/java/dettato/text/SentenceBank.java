@@ -1,0 +1,113 @@
+package dettato.text;
+
+import dettato.plan.TeachingSequence;
+import dettato.sound.Accent;
+import dettato.table.Table;
+import dettato.word.Lexicon;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.function.Predicate;
+
+/** Our own sentences, read in one accent, to be searched by what their words ask. */
+public final class SentenceBank {
+  /** Any number of words. */
+  public static final int ANY = 0;
+
+  private final List<ReadSentence> all;
+
+  /**
+   * What is wanted; each filter that is empty, or 0, leaves all through.
+   *
+   * @param sound in IPA of the accent; {@code grapheme} is one of its spellings
+   * @param step bars sentences that need more than is taught by it
+   * @param from fewest words, {@code to} the most
+   * @param names whether it has a name in it
+   * @param text letters that it holds
+   * @param seed for the order among those that fit equally well
+   */
+  public record Query(
+      String rule,
+      String condition,
+      String sound,
+      String grapheme,
+      int step,
+      int from,
+      int to,
+      Optional<Boolean> names,
+      Optional<Sentence.Kind> kind,
+      String text,
+      long seed) {}
+
+  public SentenceBank(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
+    SentenceReader reader = new SentenceReader(lexicon, accent, sequence);
+    this.all = shipped().stream().map(reader::read).toList();
+  }
+
+  /** Ours, kept in {@code sentences.tsv}. */
+  public static List<Sentence> shipped() {
+    return Shipped.ALL;
+  }
+
+  private static final class Shipped {
+    static final List<Sentence> ALL =
+        Table.load(SentenceBank.class, "sentences.tsv", row -> new Sentence(row.get("sentence")));
+  }
+
+  public List<ReadSentence> all() {
+    return all;
+  }
+
+  /** Those that fit, the ones that ask most of what is wanted first. */
+  public List<ReadSentence> find(Query query) {
+    Predicate<ReadSentence> fits = filter(query);
+    List<ReadSentence> found = new ArrayList<>(all.stream().filter(fits).toList());
+    Collections.shuffle(found, new Random(query.seed));
+    found.sort(Comparator.comparingLong(s -> -asked(s, query)));
+    return found;
+  }
+
+  private static long asked(ReadSentence sentence, Query query) {
+    return sentence.tests().stream().filter(t -> isAsked(t, query)).count();
+  }
+
+  private static boolean isAsked(ReadSentence.Test test, Query query) {
+    boolean rule = !query.rule.isEmpty() && test.rule().equals(query.rule);
+    return query.condition.isEmpty() ? rule : test.condition().equals(query.condition);
+  }
+
+  private static Predicate<ReadSentence> filter(Query q) {
+    List<Predicate<ReadSentence>> all = new ArrayList<>();
+    if (!q.rule.isEmpty() || !q.condition.isEmpty()) {
+      all.add(s -> asked(s, q) > 0);
+    }
+    if (!q.sound.isEmpty() || !q.grapheme.isEmpty()) {
+      all.add(s -> s.spelled().stream().anyMatch(spelled -> isSpelled(spelled, q)));
+    }
+    if (q.step > 0) {
+      all.add(s -> s.step() <= q.step && s.unknown().isEmpty());
+    }
+    if (q.from > ANY) {
+      all.add(s -> s.words() >= q.from);
+    }
+    if (q.to > ANY) {
+      all.add(s -> s.words() <= q.to);
+    }
+    q.names.ifPresent(wanted -> all.add(s -> s.names().isEmpty() != wanted));
+    q.kind.ifPresent(kind -> all.add(s -> s.sentence().kind() == kind));
+    if (!q.text.isEmpty()) {
+      String text = q.text.toLowerCase(java.util.Locale.ROOT);
+      all.add(s -> s.sentence().text().toLowerCase(java.util.Locale.ROOT).contains(text));
+    }
+    return all.stream().reduce(s -> true, Predicate::and);
+  }
+
+  private static boolean isSpelled(String spelled, Query q) {
+    int sign = spelled.indexOf('=');
+    boolean sound = q.sound.isEmpty() || spelled.substring(0, sign).equals(q.sound);
+    return sound && (q.grapheme.isEmpty() || spelled.substring(sign + 1).equals(q.grapheme));
+  }
+}

@@ -1,0 +1,87 @@
+package dettato.text;
+
+import dettato.plan.TeachingSequence;
+import dettato.rule.RuleBook;
+import dettato.sound.Accent;
+import dettato.word.Capitals;
+import dettato.word.Lexicon;
+import dettato.word.Unit;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** Reads sentences with a lexicon, in one accent. */
+public final class SentenceReader {
+  /** So many of the commonest words (a, the, was) are read and written whole from early on. */
+  private static final int WHOLE = 300;
+
+  private final Lexicon lexicon;
+  private final Accent accent;
+  private final TeachingSequence sequence;
+
+  public SentenceReader(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
+    this.lexicon = lexicon;
+    this.accent = accent;
+    this.sequence = sequence;
+  }
+
+  /** What a sentence's words ask. */
+  public ReadSentence read(Sentence sentence) {
+    List<ReadSentence.Test> tests = new ArrayList<>();
+    List<ReadSentence.Need> needs = new ArrayList<>();
+    Set<String> spelled = new HashSet<>();
+    List<String> unknown = new ArrayList<>();
+    List<String> names = new ArrayList<>();
+    List<String> words = sentence.words();
+    for (int i = 0; i < words.size(); i++) {
+      String written = words.get(i);
+      if (isName(written, i == 0)) {
+        names.add(written);
+      }
+      Optional<Word> known = word(written);
+      if (known.isEmpty()) {
+        unknown.add(written);
+        continue;
+      }
+      Word word = known.get();
+      RuleBook.opportunities(word)
+          .forEach(o -> tests.add(new ReadSentence.Test(o.rule(), o.condition().id(), written)));
+      for (int u = 0; u < word.cut().size(); u++) {
+        spelled.add(
+            ReadSentence.spelling(word.cut().ipa(u, accent), word.cut().unit(u).grapheme().text()));
+      }
+      if (word.rank() > WHOLE) {
+        needs.add(new ReadSentence.Need(written, taught(word)));
+      }
+    }
+    return new ReadSentence(sentence, words.size(), tests, needs, spelled, unknown, names);
+  }
+
+  /** The word behind what is written; that of a possessive is the word before its sign. */
+  Optional<Word> word(String written) {
+    String small = written.toLowerCase(Locale.ROOT).replace('’', '\'');
+    return lexicon
+        .find(small, accent.id())
+        .or(() -> lexicon.find(small.replaceAll("'s$|'$", ""), accent.id()));
+  }
+
+  /** Whether a word is a name, by its own capital: I is none. */
+  static boolean isName(String written, boolean first) {
+    boolean pronoun = written.matches("I|I['’].*");
+    boolean capital = Character.isUpperCase(written.charAt(0));
+    return capital && !pronoun && (!first || Capitals.mustHave(written));
+  }
+
+  private List<ReadSentence.Taught> taught(Word word) {
+    List<ReadSentence.Taught> all = new ArrayList<>();
+    for (Unit unit : word.cut().units()) {
+      int step = sequence.taughtAt(unit, accent).orElse(sequence.last() + 1);
+      all.add(new ReadSentence.Taught(unit.grapheme().text(), step));
+    }
+    return all;
+  }
+}
