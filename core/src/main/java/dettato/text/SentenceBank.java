@@ -17,6 +17,7 @@ public final class SentenceBank {
   /** Any number of words. */
   public static final int ANY = 0;
 
+  private final SentenceReader reader;
   private final List<ReadSentence> all;
 
   /**
@@ -43,7 +44,7 @@ public final class SentenceBank {
       long seed) {}
 
   public SentenceBank(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
-    SentenceReader reader = new SentenceReader(lexicon, accent, sequence);
+    this.reader = new SentenceReader(lexicon, accent, sequence);
     this.all = shipped().stream().map(reader::read).toList();
   }
 
@@ -70,6 +71,18 @@ public final class SentenceBank {
     return found;
   }
 
+  /** Letters of a sentence that have what is asked for, each run from one index to another. */
+  public List<Span> spans(Sentence sentence, Query query) {
+    return reader.spans(
+        sentence,
+        (rule, condition) -> isAsked(new ReadSentence.Test(rule, condition, ""), query),
+        spelled -> isAnySpelled(query) && isSpelled(spelled, query));
+  }
+
+  private static boolean isAnySpelled(Query q) {
+    return !q.sound.isEmpty() || !q.grapheme.isEmpty();
+  }
+
   private static long asked(ReadSentence sentence, Query query) {
     return sentence.tests().stream().filter(t -> isAsked(t, query)).count();
   }
@@ -84,7 +97,7 @@ public final class SentenceBank {
     if (!q.rule.isEmpty() || !q.condition.isEmpty()) {
       all.add(s -> asked(s, q) > 0);
     }
-    if (!q.sound.isEmpty() || !q.grapheme.isEmpty()) {
+    if (isAnySpelled(q)) {
       all.add(s -> s.spelled().stream().anyMatch(spelled -> isSpelled(spelled, q)));
     }
     if (q.step > 0) {

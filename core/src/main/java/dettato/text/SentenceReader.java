@@ -13,6 +13,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.BiPredicate;
+import java.util.function.Predicate;
 
 /** Reads sentences with a lexicon, in one accent. */
 public final class SentenceReader {
@@ -59,6 +62,48 @@ public final class SentenceReader {
       }
     }
     return new ReadSentence(sentence, words.size(), tests, needs, spelled, unknown, names);
+  }
+
+  /**
+   * The graphemes of a sentence that a rule decides or that spell a sound, as asked; a word that is
+   * written with a sign inside has none.
+   */
+  List<Span> spans(
+      Sentence sentence, BiPredicate<String, String> decided, Predicate<String> spelled) {
+    List<Span> found = new ArrayList<>();
+    int at = 0;
+    for (String written : sentence.words()) {
+      int start = sentence.text().indexOf(written, at);
+      at = start + written.length();
+      word(written)
+          .filter(w -> w.letters().length() == written.length())
+          .ifPresent(w -> units(w, decided, spelled).forEach(u -> add(w, u, start, found)));
+    }
+    return found;
+  }
+
+  private List<Integer> units(
+      Word word, BiPredicate<String, String> decided, Predicate<String> spelled) {
+    Set<Integer> units = new TreeSet<>();
+    RuleBook.opportunities(word).stream()
+        .filter(o -> decided.test(o.rule(), o.condition().id()))
+        .forEach(o -> units.add(o.unit()));
+    for (int u = 0; u < word.cut().size(); u++) {
+      String grapheme = word.cut().unit(u).grapheme().text();
+      if (spelled.test(ReadSentence.spelling(word.cut().ipa(u, accent), grapheme))) {
+        units.add(u);
+      }
+    }
+    return List.copyOf(units);
+  }
+
+  private static void add(Word word, int unit, int start, List<Span> found) {
+    int from = start + word.cut().start(unit);
+    found.add(new Span(from, from + word.cut().unit(unit).grapheme().headLength()));
+    int e = word.cut().silentE(unit);
+    if (e >= 0) {
+      found.add(new Span(start + e, start + e + 1));
+    }
   }
 
   /** The word behind what is written; that of a possessive is the word before its sign. */

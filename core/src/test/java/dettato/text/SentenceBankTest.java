@@ -152,6 +152,24 @@ class SentenceBankTest {
     assertEquals(found, BANK.find(asked));
   }
 
+  @Test
+  void marksTheLettersThatHaveWhatIsAskedFor() {
+    Sentence sentence = new Sentence("Bring the cage to the edge.");
+    assertEquals(List.of("ge", "dge"), marked(sentence, "final-j", "", ""));
+    assertEquals(List.of("a"), marked(sentence, "", "eɪ", ""));
+    assertEquals(List.of("a", "e"), marked(new Sentence("Take it."), "", "eɪ", "a_e"));
+  }
+
+  private static List<String> marked(
+      Sentence sentence, String rule, String sound, String grapheme) {
+    SentenceBank.Query query =
+        new SentenceBank.Query(
+            rule, "", sound, grapheme, 0, 0, 0, Optional.empty(), Optional.empty(), "", 1);
+    return BANK.spans(sentence, query).stream()
+        .map(s -> sentence.text().substring(s.from(), s.to()))
+        .toList();
+  }
+
   private static long count(Predicate<ReadSentence> fits) {
     return BANK.all().stream().filter(fits).count();
   }

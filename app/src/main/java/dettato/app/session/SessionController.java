@@ -55,8 +55,15 @@ class SessionController {
       @NotEmpty @Size(max = 6) List<@Valid @NotNull FocusView> focus,
       @Nullable Long seed) {}
 
+  /**
+   * Items of one kind for a day.
+   *
+   * @param kind of block, words when it is not said
+   */
   record SentWords(
-      @NotNull LocalDate date, @NotNull @Size(min = 1, max = 40) List<@NotNull String> words) {}
+      @NotNull LocalDate date,
+      @Nullable String kind,
+      @NotNull @Size(min = 1, max = 40) List<@NotNull String> words) {}
 
   record NextState(@NotNull SessionState state) {}
 
@@ -82,13 +89,14 @@ class SessionController {
     return tagged(HttpStatus.CREATED, reader.find(session, teacher));
   }
 
-  /** Adds words to the session planned on a day; plans one when there is none. */
+  /** Adds words, or sentences, to the session planned on a day; plans one when there is none. */
   @PostMapping("/api/classes/{id}/sessions/words")
   ResponseEntity<SheetView.SessionView> send(
       @PathVariable long id,
       @RequestBody @Valid SentWords sent,
       @AuthenticationPrincipal Teacher teacher) {
-    long session = planner.send(classes.find(id, teacher), sent.date(), sent.words());
+    String kind = sent.kind() == null ? "words" : sent.kind();
+    long session = planner.send(classes.find(id, teacher), sent.date(), kind, sent.words());
     return tagged(HttpStatus.OK, reader.find(session, teacher));
   }
 

@@ -15,6 +15,7 @@ import dettato.session.Focus;
 import dettato.session.Item;
 import dettato.session.Material;
 import dettato.session.Request;
+import dettato.text.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -112,15 +113,15 @@ public class SessionPlanner {
   }
 
   /**
-   * Adds words to the session planned on a day, or makes one for them: it is about the rule that
-   * most of them test.
+   * Adds words, or other items, to the session planned on a day, or makes one for them: it is about
+   * the rule that most of their words test.
    *
    * @return its id
    */
   @Transactional
-  long send(SchoolClass of, LocalDate date, List<String> words) {
+  long send(SchoolClass of, LocalDate date, String ofKind, List<String> words) {
     Language language = languages.of(of.accent());
-    BlockKind kind = book.of("words");
+    BlockKind kind = book.of(ofKind);
     Material material = language.material(of.step());
     List<String> clean = words.stream().map(w -> kind.own(w, material)).distinct().toList();
     SessionRow row =
@@ -147,6 +148,7 @@ public class SessionPlanner {
   private static Focus tested(List<String> words, Language language) {
     Map<String, Long> counts =
         words.stream()
+            .flatMap(w -> Sentence.wordsOf(w).stream())
             .flatMap(
                 w ->
                     RuleBook.opportunities(language.word(w)).stream()

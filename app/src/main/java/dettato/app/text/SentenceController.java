@@ -6,6 +6,7 @@ import dettato.rule.RuleBook;
 import dettato.text.ReadSentence;
 import dettato.text.Sentence;
 import dettato.text.SentenceBank;
+import dettato.text.Span;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -29,16 +30,18 @@ class SentenceController {
    *
    * @param untaught words that need more than is taught by the step asked for
    * @param step by which all of it is taught; past the last for what no step teaches
+   * @param asked letters that have what was asked for
    */
-  record SentenceView(
+  record BankSentence(
       String text,
       int words,
       List<ReadSentence.Test> tests,
       List<ReadSentence.Untaught> untaught,
       Sentence.Kind kind,
-      int step) {}
+      int step,
+      List<Span> asked) {}
 
-  record FoundSentences(List<SentenceView> sentences, int total) {}
+  record FoundSentences(List<BankSentence> sentences, int total) {}
 
   /**
    * Sentences that fit all of it, those that ask most of it first.
@@ -81,19 +84,25 @@ class SentenceController {
             Optional.ofNullable(kind),
             text.strip(),
             seed);
-    List<ReadSentence> found = languages.of(accent).bank().find(query);
+    SentenceBank bank = languages.of(accent).bank();
+    List<ReadSentence> found = bank.find(query);
     int upTo = step > 0 ? step : TeachingSequence.shipped().last();
     return new FoundSentences(
-        found.stream().limit(limit).map(s -> view(s, upTo)).toList(), found.size());
+        found.stream()
+            .limit(limit)
+            .map(s -> view(s, upTo, bank.spans(s.sentence(), query)))
+            .toList(),
+        found.size());
   }
 
-  private static SentenceView view(ReadSentence read, int step) {
-    return new SentenceView(
+  private static BankSentence view(ReadSentence read, int step, List<Span> asked) {
+    return new BankSentence(
         read.sentence().text(),
         read.words(),
         read.tests(),
         read.untaught(step),
         read.sentence().kind(),
-        read.step());
+        read.step(),
+        asked);
   }
 }
