@@ -34,6 +34,12 @@ export type Proposals = Schemas['Proposals']
 export type SoundView = Schemas['SoundView']
 export type Spelt = Schemas['Spelt']
 export type Rival = Schemas['Rival']
+export type BankSentence = Schemas['BankSentence']
+export type CheckedText = Schemas['Checked']
+export type SentenceQuery = NonNullable<paths['/api/sentences']['get']['parameters']['query']>
+export type TextToCheck = Schemas['TextToCheck']
+export type ChainQuery = NonNullable<paths['/api/chains']['get']['parameters']['query']>
+export type ChainView = Schemas['ChainView']
 export type AccentView = Schemas['AccentView']
 export type SequenceStep = Schemas['SequenceStep']
 export type WordQuery = NonNullable<paths['/api/words']['get']['parameters']['query']>
@@ -138,8 +144,8 @@ export const api = {
     data(() => client.PUT('/api/sessions/{id}/state', { params: { path: { id }, header: tag(version) }, body: { state } })),
   remove: (id: number, version: number) => data(() => client.DELETE('/api/sessions/{id}', { params: { path: { id }, header: tag(version) } })),
   restore: (id: number) => data(() => client.POST('/api/sessions/{id}/restore', { params: { path: { id } } })),
-  send: (id: number, date: string, words: string[]) =>
-    data(() => client.POST('/api/classes/{id}/sessions/words', { params: { path: { id } }, body: { date, words } })),
+  send: (id: number, date: string, words: string[], kind = 'words') =>
+    data(() => client.POST('/api/classes/{id}/sessions/words', { params: { path: { id } }, body: { date, kind, words } })),
   papers: (id: number) => data(() => client.GET('/api/sessions/{id}/papers', { params: { path: { id } } })),
   type: (id: number, pupilId: number, itemId: number, typed: Typed) =>
     data(() =>
@@ -157,6 +163,11 @@ export const api = {
   fill: (id: number, kind: string, focus: Focus[], count: number, without: string[], seed: number) =>
     data(() => client.POST('/api/classes/{id}/fill', { params: { path: { id } }, body: { kind, focus, count, without, seed } })),
   accents: () => data(() => client.GET('/api/accents')),
+  sentences: (query: SentenceQuery) => data(() => client.GET('/api/sentences', { params: { query } })),
+  checkText: (body: TextToCheck) => data(() => client.POST('/api/texts/check', { body })),
+  chain: (query: ChainQuery) => data(() => client.GET('/api/chains', { params: { query } })),
+  pairs: (accent: string, contrast: string, step: number) =>
+    data(() => client.GET('/api/pairs', { params: { query: { accent, contrast, step, limit: 60 } } })),
   words: (query: WordQuery) => data(() => client.GET('/api/words', { params: { query } })),
   proposals: (spelling: string, accent: string) =>
     data(() => client.GET('/api/words/{spelling}/proposals', { params: { path: { spelling }, query: { accent } } })),

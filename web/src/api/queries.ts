@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, type QueryClient } from '@tanstack/react-query'
-import { api, type WordQuery } from './client'
+import { api, type ChainQuery, type SentenceQuery, type TextToCheck, type WordQuery } from './client'
 
 const FOREVER = { staleTime: Infinity } as const
 
@@ -44,6 +44,13 @@ export const ask = {
   rules: (accent: string) => queryOptions({ queryKey: ['rules', accent], queryFn: () => api.rules(accent), ...FOREVER }),
   sounds: (accent: string) => queryOptions({ queryKey: ['sounds', accent], queryFn: () => api.sounds(accent), ...FOREVER }),
   words: (query: WordQuery) => queryOptions({ queryKey: ['words', query], queryFn: () => api.words(query), placeholderData: keepPreviousData }),
+  sentences: (query: SentenceQuery) =>
+    queryOptions({ queryKey: ['sentences', query], queryFn: () => api.sentences(query), placeholderData: keepPreviousData, ...FOREVER }),
+  checkText: (body: TextToCheck) =>
+    queryOptions({ queryKey: ['check', body], queryFn: () => api.checkText(body), placeholderData: keepPreviousData, retry: false }),
+  chain: (query: ChainQuery) => queryOptions({ queryKey: ['chain', query], queryFn: () => api.chain(query), retry: false, ...FOREVER }),
+  pairs: (accent: string, contrast: string, step: number) =>
+    queryOptions({ queryKey: ['pairs', accent, contrast, step], queryFn: () => api.pairs(accent, contrast, step), retry: false, ...FOREVER }),
   ownWords: (accent: string) => queryOptions({ queryKey: ['own', accent], queryFn: () => api.ownWords(accent) }),
   proposals: (spelling: string, accent: string) =>
     queryOptions({ queryKey: ['proposals', accent, spelling], queryFn: () => api.proposals(spelling, accent) }),

@@ -9,6 +9,7 @@ import { MarkPage } from '../features/session/mark/MarkPage'
 import { Prepare } from '../features/session/plan/Prepare'
 import { Respond } from '../features/respond/Respond'
 import { Rules } from '../features/shelf/Rules'
+import { Texts } from '../features/shelf/texts/Texts'
 import { Sounds } from '../features/shelf/Sounds'
 import { Words } from '../features/shelf/Words'
 import { Week } from '../features/week/Week'
@@ -41,6 +42,7 @@ export function App() {
         <Route path="rules" element={<Rules />} />
         <Route path="sounds" element={<Sounds />} />
         <Route path="words" element={<Words />} />
+        <Route path="texts" element={<Texts />} />
         <Route path="class" element={<ClassPage />} />
       </Route>
       <Route path="*" element={<Navigate to={`/class/${first.id}/week`} replace />} />

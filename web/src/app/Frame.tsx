@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { AudioLines, BookOpenCheck, CalendarDays, Library, ListChecks, Mic, PencilLine, School, UsersRound, type LucideIcon } from 'lucide-react'
+import { AudioLines, BookOpenCheck, CalendarDays, Library, ListChecks, Mic, PencilLine, School, ScrollText, UsersRound, type LucideIcon } from 'lucide-react'
 import { ErrorBoundary } from 'react-error-boundary'
 import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { api, said, type SchoolClass } from '../api/client'
@@ -19,6 +19,7 @@ const SHELF = [
   { path: 'rules', name: 'Rules', Icon: BookOpenCheck },
   { path: 'sounds', name: 'Sounds', Icon: AudioLines },
   { path: 'words', name: 'Words', Icon: Library },
+  { path: 'texts', name: 'Texts', Icon: ScrollText },
 ] as const
 
 const CLASS = { path: 'class', name: 'Class', Icon: School } as const

@@ -7,8 +7,9 @@ import { useClass, useToday } from '../../lib/classContext'
 import { comingDays, dayName } from '../../lib/days'
 import { FieldError } from '../../ui/FieldError'
 
-/** Copies words, or adds them to the session of a coming school day. */
-export function SendWords({ words }: { words: readonly string[] }) {
+/** Copies words or sentences, or adds them to the session of a coming school day. */
+export function SendWords({ words, kind = 'words' }: { words: readonly string[]; kind?: 'words' | 'sentence' }) {
+  const things = kind === 'words' ? `${words.length} words are` : words.length === 1 ? '1 sentence is' : `${words.length} sentences are`
   const { id } = useClass()
   const queries = useQueryClient()
   const days = comingDays(useToday(), 5)
@@ -18,10 +19,10 @@ export function SendWords({ words }: { words: readonly string[] }) {
   const send = async () => {
     setFailure('')
     try {
-      const made = await api.send(id, day, [...words])
+      const made = await api.send(id, day, [...words], kind)
       queries.setQueryData(ask.session(made.id).queryKey, made)
       await classChanged(queries, id)
-      setSent({ id: made.id, text: `${words.length} words are on ${dayName(day)}'s sheet.` })
+      setSent({ id: made.id, text: `${things} on ${dayName(day)}'s sheet.` })
     } catch (problem) {
       setFailure(said(problem))
     }
@@ -29,7 +30,7 @@ export function SendWords({ words }: { words: readonly string[] }) {
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(words.join('\n'))
-      setSent({ id: 0, text: `${words.length} words are copied, one a line.` })
+      setSent({ id: 0, text: `${things} copied, one a line.` })
     } catch {
       setFailure('The browser does not let this page copy. Select the words and copy them by hand.')
     }

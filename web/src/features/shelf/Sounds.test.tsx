@@ -44,7 +44,7 @@ test('ticks rivals, gets words for them, and puts them on a sheet', async () => 
   expect(screen.getByText('Only 2 words fit.')).toBeDefined()
   await userEvent.click(screen.getByRole('button', { name: 'Put on its sheet' }))
   expect(await screen.findByRole('link', { name: 'Open the sheet' })).toBeDefined()
-  expect(askedOf('post', '/api/classes/1/sessions/words')[0]?.body).toEqual({ date: '2026-03-05', words: ['cake', 'rain'] })
+  expect(askedOf('post', '/api/classes/1/sessions/words')[0]?.body).toEqual({ date: '2026-03-05', kind: 'words', words: ['cake', 'rain'] })
 })
 
 test('says why words could not be put on a sheet, and keeps them', async () => {

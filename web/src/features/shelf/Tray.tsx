@@ -1,9 +1,17 @@
 import { SendWords } from './SendWords'
 
-/** Words picked so far, to be copied or put on a sheet. */
-export function Tray({ picked, drop, clear }: { picked: readonly string[]; drop: (word: string) => void; clear: () => void }) {
+interface Picked {
+  readonly picked: readonly string[]
+  readonly drop: (word: string) => void
+  readonly clear: () => void
+  readonly kind?: 'words' | 'sentence'
+}
+
+/** Words or sentences picked so far, to be copied or put on a sheet. */
+export function Tray({ picked, drop, clear, kind = 'words' }: Picked) {
+  const things = kind === 'words' ? 'words' : 'sentences'
   return (
-    <section aria-label="Picked words" className="sheet p-3 flex flex-col gap-2 min-h-0">
+    <section aria-label={`Picked ${things}`} className="sheet p-3 flex flex-col gap-2 min-h-0">
       <div className="flex items-center">
         <h2 className="font-semibold">Picked · {picked.length}</h2>
         {picked.length > 0 ? (
@@ -12,12 +20,12 @@ export function Tray({ picked, drop, clear }: { picked: readonly string[]; drop:
           </button>
         ) : null}
       </div>
-      {picked.length === 0 ? <p className="mute text-sm">Tick words to gather them here, then put them on a sheet.</p> : null}
+      {picked.length === 0 ? <p className="mute text-sm">Tick {things} to gather them here, then put them on a sheet.</p> : null}
       <ol className="overflow-auto min-h-0">
         {picked.map((w, i) => (
-          <li key={w} className="flex items-center gap-2 border-b border-dotted border-base-300 h-8">
+          <li key={w} className="flex items-center gap-2 border-b border-dotted border-base-300 min-h-8">
             <span className="mute text-sm w-5">{i + 1}</span>
-            <span className="font-word text-lg grow">{w}</span>
+            <span className={`font-word grow ${kind === 'words' ? 'text-lg' : 'leading-tight py-1'}`}>{w}</span>
             <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Drop ${w}`} onClick={() => drop(w)}>
               ×
             </button>
@@ -25,7 +33,7 @@ export function Tray({ picked, drop, clear }: { picked: readonly string[]; drop:
         ))}
       </ol>
       <div className="mt-auto">
-        <SendWords words={picked} />
+        <SendWords words={picked} kind={kind} />
       </div>
     </section>
   )

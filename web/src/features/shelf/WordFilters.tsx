@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import { type ReactNode } from 'react'
 import { ask } from '../../api/queries'
 import { useClass } from '../../lib/classContext'
 import { graphemesOf } from '../../lib/turned'
 import { useUrl } from '../../lib/useUrl'
+import { Choice, Flag, Pick, Row } from './filters'
 
 const PLACES = [
   ['', 'any'],
@@ -53,7 +53,7 @@ export function WordFilters() {
         </Pick>
       </Row>
       <Row label="Place">
-        <Toggle name="Place" options={PLACES} value={url.get('place')} change={(place) => url.set({ place })} />
+        <Choice name="Place" options={PLACES} value={url.get('place')} change={(place) => url.set({ place })} />
       </Row>
       <Row label="Sounds">
         <Pick name="Number of sounds" value={url.get('sounds')} change={(n) => url.set({ sounds: n })}>
@@ -61,10 +61,10 @@ export function WordFilters() {
         </Pick>
       </Row>
       <Row label="Beats">
-        <Toggle name="Beats" options={[['', 'any'], ['1', '1'], ['2', '2'], ['3', '3+']]} value={url.get('beats')} change={(beats) => url.set({ beats })} />
+        <Choice name="Beats" options={[['', 'any'], ['1', '1'], ['2', '2'], ['3', '3+']]} value={url.get('beats')} change={(beats) => url.set({ beats })} />
       </Row>
       <Row label="Cluster">
-        <Toggle name="Cluster" options={PLACES} value={url.get('cluster')} change={(cluster) => url.set({ cluster })} />
+        <Choice name="Cluster" options={PLACES} value={url.get('cluster')} change={(cluster) => url.set({ cluster })} />
       </Row>
       <Row label="Rule">
         <Pick name="Rule" value={url.get('rule')} change={(rule) => url.set({ rule, side: '' })}>
@@ -73,7 +73,7 @@ export function WordFilters() {
       </Row>
       {url.get('rule') ? (
         <Row label="Side">
-          <Toggle name="Side" options={[['', 'both'], ['DUE', 'due'], ['NOT_DUE', 'not due']]} value={url.get('side')} change={(side) => url.set({ side })} />
+          <Choice name="Side" options={[['', 'both'], ['DUE', 'due'], ['NOT_DUE', 'not due']]} value={url.get('side')} change={(side) => url.set({ side })} />
         </Row>
       ) : null}
       <Row label="Common">
@@ -95,47 +95,5 @@ export function WordFilters() {
         Clear all filters
       </button>
     </form>
-  )
-}
-
-function Row({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <div className="grid grid-cols-[66px_1fr] items-center gap-1">
-      <span className="mute text-sm">{label}</span>
-      {children}
-    </div>
-  )
-}
-
-function Pick({ name, value, change, children }: { name: string; value: string; change: (value: string) => void; children: readonly (readonly [string, string])[] }) {
-  return (
-    <select aria-label={name} className="select select-sm w-full" value={value} onChange={(e) => change(e.target.value)}>
-      <option value="">any</option>
-      {children.map(([v, text]) => (
-        <option key={v} value={v}>
-          {text}
-        </option>
-      ))}
-    </select>
-  )
-}
-
-function Toggle({ name, options, value, change }: { name: string; options: readonly (readonly [string, string])[]; value: string; change: (value: string) => void }) {
-  return (
-    <div role="group" aria-label={name} className="join w-full">
-      {options.map(([v, text]) => (
-        <button key={v} type="button" aria-pressed={v === value} className={`btn btn-xs join-item grow px-1 ${v === value ? 'btn-primary' : ''}`} onClick={() => change(v)}>
-          {text}
-        </button>
-      ))}
-    </div>
-  )
-}
-
-function Flag({ on, label, toggle }: { on: boolean; label: string; toggle: (value: string) => void }) {
-  return (
-    <button type="button" aria-pressed={on} className={`btn btn-xs rounded-full ${on ? 'btn-primary' : ''}`} onClick={() => toggle(on ? '' : 'yes')}>
-      {label}
-    </button>
   )
 }

@@ -54,6 +54,9 @@ final class ErEnd extends RuleAtUnit {
 
   @Override
   Optional<Opportunity> at(Place place) {
+    if (place.word().isOneBeat()) {
+      return Optional.empty();
+    }
     boolean er = place.sound().equals("lettER") && place.endsPart();
     boolean a = place.sound().equals("commA") && place.endsWord() && place.spelled("a");
     if (er && !place.spelled(OTHERS)) {

@@ -38,18 +38,27 @@ final class SentenceBlock implements BlockKind {
     List<Item> chosen = new ArrayList<>();
     Random random = new Random(request.seed());
     for (Focus focus : request.focus()) {
-      List<Sentence> holding = new ArrayList<>(SentenceBank.shipped());
-      Collections.shuffle(holding, random);
-      holding.stream()
+      List<Sentence> shuffled = new ArrayList<>(SentenceBank.shipped());
+      Collections.shuffle(shuffled, random);
+      shuffled.stream()
           .filter(s -> SentenceTargets.isFree(s, request.without()))
-          .filter(s -> SentenceTargets.holds(s, focus, material))
+          .map(s -> Held.of(s, focus, material))
+          .filter(h -> h.targets > 0)
           .sorted(
-              Comparator.comparingInt((Sentence s) -> SentenceTargets.untaught(s, material).size())
-                  .thenComparing(s -> SentenceTargets.count(s, focus, material) > 1 ? 0 : 1))
+              Comparator.comparingInt(Held::untaught).thenComparingInt(h -> h.targets > 1 ? 0 : 1))
           .limit(Math.max(0, request.count() - chosen.size()))
-          .forEach(s -> chosen.add(Item.about(s.text(), focus)));
+          .forEach(h -> chosen.add(Item.about(h.sentence.text(), focus)));
     }
     return chosen;
+  }
+
+  /** A sentence, how much of it is not taught, and how many of its words have the focus. */
+  private record Held(Sentence sentence, int untaught, long targets) {
+    static Held of(Sentence sentence, Focus focus, Material material) {
+      long targets = SentenceTargets.count(sentence, focus, material);
+      int untaught = targets == 0 ? 0 : SentenceTargets.untaught(sentence, material).size();
+      return new Held(sentence, untaught, targets);
+    }
   }
 
   @Override

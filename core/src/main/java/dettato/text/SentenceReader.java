@@ -9,10 +9,13 @@ import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
@@ -62,6 +65,26 @@ public final class SentenceReader {
       }
     }
     return new ReadSentence(sentence, words.size(), tests, needs, spelled, unknown, names);
+  }
+
+  /** The words of a text by each sound and the grapheme that spells it, each word once. */
+  Map<String, Map<String, Set<String>>> counts(String text) {
+    Map<String, Map<String, Set<String>>> counts = new TreeMap<>();
+    for (String written : Sentence.wordsOf(text)) {
+      String shown = Capitals.written(written.toLowerCase(Locale.ROOT));
+      word(written)
+          .ifPresent(
+              word -> {
+                for (int i = 0; i < word.cut().size(); i++) {
+                  counts
+                      .computeIfAbsent(word.cut().ipa(i, accent), s -> new TreeMap<>())
+                      .computeIfAbsent(
+                          word.cut().unit(i).grapheme().text(), g -> new LinkedHashSet<>())
+                      .add(shown);
+                }
+              });
+    }
+    return counts;
   }
 
   /**

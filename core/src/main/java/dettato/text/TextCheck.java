@@ -114,16 +114,14 @@ public final class TextCheck {
    */
   public Checked check(String text, int step, Target target) {
     List<CheckedWord> words = new ArrayList<>();
-    Map<String, Map<String, Set<String>>> counts = new TreeMap<>();
     List<Warning> warnings = new ArrayList<>();
     for (MatchResult m : WORD.matcher(text).results().toList()) {
       Optional<Word> word = reader.word(m.group());
       words.add(checked(m, word, step));
-      word.ifPresent(w -> count(w, m.group(), counts));
     }
     sentences(text, warnings);
     wordByWord(words, warnings);
-    List<Count> all = flat(counts);
+    List<Count> all = flat(reader.counts(text));
     List<LookAlike> alikes = new ArrayList<>();
     target(target, words, all, alikes, warnings);
     return new Checked(words, all, alikes, warnings);
@@ -143,15 +141,6 @@ public final class TextCheck {
 
   private static ReadSentence.Test test(Opportunity at, String word) {
     return new ReadSentence.Test(at.rule(), at.condition().id(), word);
-  }
-
-  private void count(Word word, String written, Map<String, Map<String, Set<String>>> counts) {
-    for (int i = 0; i < word.cut().size(); i++) {
-      counts
-          .computeIfAbsent(word.cut().ipa(i, accent), s -> new TreeMap<>())
-          .computeIfAbsent(word.cut().unit(i).grapheme().text(), g -> new LinkedHashSet<>())
-          .add(Capitals.written(written.toLowerCase(Locale.ROOT)));
-    }
   }
 
   private static List<Count> flat(Map<String, Map<String, Set<String>>> counts) {
@@ -196,7 +185,9 @@ public final class TextCheck {
 
   private static String shortened(String sentence) {
     int most = 40;
-    return sentence.length() <= most ? sentence : sentence.substring(0, most).strip() + "…";
+    return sentence.length() <= most
+        ? sentence
+        : sentence.substring(0, sentence.lastIndexOf(' ', most)) + "…";
   }
 
   private void wordByWord(List<CheckedWord> words, List<Warning> warnings) {

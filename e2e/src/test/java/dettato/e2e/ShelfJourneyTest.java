@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -19,7 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
 
-/** From the shelf to a sheet: rival spellings of a sound, a search, a word of the school's own. */
+/** From the shelf to a sheet: rival spellings, a search, a word of the school's own, sentences. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class ShelfJourneyTest {
   private static Server server;
@@ -148,5 +149,57 @@ class ShelfJourneyTest {
     window.picture("rules");
     page.reload();
     assertThat(page.getByLabel("Try it")).containsText("reads otherwise");
+  }
+
+  @Test
+  @Order(6)
+  void choosesThreeSentencesForRivalSpellingsAndPutsThemOnTomorrowsSheet() {
+    window.link("Texts").click();
+    page.getByLabel("Sound", new Page.GetByLabelOptions().setExact(true)).selectOption("eɪ");
+    Locator found = page.getByLabel("Sentences found");
+    List<String> picked = new ArrayList<>();
+    for (String spelling : List.of("ai", "ay")) {
+      page.getByLabel("Spelling", new Page.GetByLabelOptions().setExact(true))
+          .selectOption(spelling);
+      assertThat(found.locator("li b").first()).hasText(spelling);
+      for (int i = 0; i < (spelling.equals("ai") ? 2 : 1); i++) {
+        Locator line = found.getByRole(AriaRole.CHECKBOX).nth(i);
+        picked.add(line.getAttribute("aria-label").replace("Pick: ", ""));
+        line.check();
+      }
+    }
+    assertThat(window.heading("Picked · 3")).isVisible();
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.picture("texts");
+    page.reload();
+    assertThat(window.heading("Picked · 3")).isVisible();
+    window.button("Put on its sheet").click();
+    assertThat(page.getByText("3 sentences are on")).isVisible();
+    window.link("Open the sheet").click();
+    for (String sentence : picked) {
+      assertThat(page.getByText(sentence, new Page.GetByTextOptions().setExact(true)).first())
+          .isVisible();
+    }
+  }
+
+  @Test
+  @Order(7)
+  void checksATextAsItIsTypedAndFindsChainsAndPairs() {
+    window.link("Texts").click();
+    window.button("Check a text").click();
+    page.getByLabel("Type or paste a sentence or a text").fill("the seal swam on monday");
+    assertThat(page.getByLabel("What was found")).containsText("monday is a name: write Monday.");
+    assertThat(page.getByLabel("What was found")).containsText("has no end mark");
+    window.mustBeAccessible();
+    page.reload();
+    assertThat(page.getByLabel("What was found")).containsText("monday is a name");
+    window.button("Chains").click();
+    assertThat(page.getByLabel("The chain found").getByRole(AriaRole.LISTITEM)).hasCount(8);
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.button("Pairs").click();
+    assertThat(page.getByLabel("Pairs found").getByRole(AriaRole.LISTITEM).first()).isVisible();
+    window.mustBeAccessible();
   }
 }

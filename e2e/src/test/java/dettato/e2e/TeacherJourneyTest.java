@@ -317,6 +317,10 @@ class TeacherJourneyTest {
               "rules",
               "sounds",
               "words",
+              "texts",
+              "texts?view=check",
+              "texts?view=chains",
+              "texts?view=pairs",
               "class")) {
         window.open("/class/1/" + path);
         assertThat(page.locator("main h1")).isVisible();

@@ -28,6 +28,9 @@ public final class Builder {
   private static final String HEADINGS =
       "spelling\taccent\tunits\trank\tbase\tending\tchange\tseam\tuse\tpos\tirregular\tregion\ttwin\tclue";
 
+  /** The source counts no words of one letter. */
+  private static final Map<String, Integer> LETTERS = Map.of("a", 3, "i", 4);
+
   private final Map<String, Integer> ranks;
   private final Map<String, Integer> bands;
   private final Map<String, String> pos;
@@ -224,7 +227,7 @@ public final class Builder {
   }
 
   private int rank(String spelling) {
-    Integer rank = ranks.get(spelling);
+    Integer rank = LETTERS.getOrDefault(spelling, ranks.get(spelling));
     rank = rank != null ? rank : ranks.get(American.spelling(spelling));
     return rank != null ? rank : 60_000 + 100 * bands.getOrDefault(spelling, 70);
   }

@@ -1,0 +1,69 @@
+import { useQuery } from '@tanstack/react-query'
+import { ask } from '../../../api/queries'
+import { useClass } from '../../../lib/classContext'
+import { useUrl } from '../../../lib/useUrl'
+import { Failed, Loading } from '../../../ui/Parts'
+import { Row } from '../filters'
+import { SendWords } from '../SendWords'
+
+const CONTRASTS = [
+  ['split-vowel', 'silent e or none: hop, hope'],
+  ['voicing', 'with and without the voice: back, bag'],
+  ['vowel:TRAP-DRESS', 'a or e: man, men'],
+  ['vowel:DRESS-KIT', 'e or i: pen, pin'],
+  ['vowel:LOT-STRUT', 'o or u: hot, hut'],
+  ['vowel:KIT-FLEECE', 'short i or long ee: chip, cheap'],
+  ['sound:tʃ-ʃ', 'ch or sh: chip, ship'],
+  ['sound:f-θ', 'f or th: fin, thin'],
+  ['sound:p-b', 'p or b: cap, cab'],
+  ['sound:t-d', 't or d: bat, bad'],
+  ['sound:k-ɡ', 'k or g: back, bag'],
+] as const
+/** Rules whose two sides short words can show. */
+const SIDED = ['final-k', 'final-ch', 'final-j', 'final-double', 'c-or-k']
+
+/** Two words that differ by one sound. */
+export function MinimalPairs() {
+  const { accent, step } = useClass()
+  const url = useUrl()
+  const rules = useQuery(ask.rules(accent))
+  const contrast = url.get('contrast') || 'split-vowel'
+  const found = useQuery(ask.pairs(accent, contrast, step))
+  const words = [...new Set((found.data?.pairs ?? []).slice(0, 6).flatMap((p) => [p.a, p.b]))]
+  return (
+    <div className="grid grid-cols-1 lg:grid-cols-[360px_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">
+      <form aria-label="The contrast" className="flex flex-col gap-2" onSubmit={(e) => e.preventDefault()}>
+        <Row label="Contrast">
+          <select aria-label="Contrast" className="select select-sm w-full" value={contrast} onChange={(e) => url.set({ contrast: e.target.value })}>
+            {CONTRASTS.map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+            {SIDED.map((id) => (
+              <option key={id} value={id}>
+                {rules.data?.find((r) => r.id === id)?.name ?? id}: both sides
+              </option>
+            ))}
+          </select>
+        </Row>
+        <p className="mute text-sm">Only words of what is taught so far, the commonest first. The first six pairs go on the sheet.</p>
+        <SendWords words={words} />
+      </form>
+      <section aria-label="Pairs found" className="sheet p-4 min-h-0 overflow-auto">
+        {found.isPending ? <Loading rows={8} /> : null}
+        {found.isError ? <Failed error={found.error} retry={() => void found.refetch()} /> : null}
+        {found.data?.total === 0 ? <p className="mute">No taught pair shows this contrast yet.</p> : null}
+        <ul className="grid grid-cols-1 xl:grid-cols-2 gap-x-8">
+          {found.data?.pairs.map((p) => (
+            <li key={`${p.a} ${p.b}`} className="flex items-baseline gap-3 border-b border-dotted border-base-300 py-1">
+              <span className="font-word text-xl w-28">{p.a}</span>
+              <span className="font-word text-xl w-28">{p.b}</span>
+              <span className="mute">/{p.differs.replace('-', '/ or /')}/</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  )
+}

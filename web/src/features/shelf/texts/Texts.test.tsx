@@ -1,0 +1,83 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, test } from 'vitest'
+import { rule, session, sounds } from '../../../test/made-up'
+import { show } from '../../../test/page'
+import { answer, askedOf, fail } from '../../../test/server'
+import { chainQuery } from './Chains'
+import { sentenceQuery } from './Sentences'
+import { Texts } from './Texts'
+
+const SENTENCE = { text: 'The rain fell.', words: 3, tests: [], untaught: [], kind: 'STATEMENT' as const, step: 20, asked: [{ from: 5, to: 7 }] }
+
+beforeEach(() => {
+  sessionStorage.clear()
+  answer('get', '/api/sounds', sounds)
+  answer('get', '/api/rules', [rule])
+  answer('get', '/api/sentences', { total: 2, sentences: [SENTENCE, { ...SENTENCE, text: 'We may play.', asked: [], untaught: [{ word: 'may', graphemes: ['a_e'] }] }] })
+  answer('post', '/api/classes/1/sessions/words', session({ id: 44 }))
+})
+
+function open(at = '/texts') {
+  show(<Texts />, '/texts', at)
+}
+
+test('marks the letters that were asked for, and says what is not taught', async () => {
+  open()
+  expect((await screen.findByText('ai')).tagName).toBe('B')
+  expect(screen.getByText('needs a-e')).toBeDefined()
+  expect(screen.getByText(/2 sentences fit/)).toBeDefined()
+})
+
+test('asks with every filter of the address', () => {
+  const filters = new URLSearchParams('rule=final-j&condition=final-j/short&sound=e&grapheme=ea&words=3-5&kind=QUESTION&names=no&text=seal')
+  expect(sentenceQuery((k) => filters.get(k) ?? '', 'en-GB', 30)).toEqual({
+    accent: 'en-GB', step: 30, rule: 'final-j', condition: 'final-j/short', sound: 'e', grapheme: 'ea', words: '3-5', kind: 'QUESTION', names: false, text: 'seal',
+  })
+  expect(sentenceQuery((k) => (k === 'taught' ? 'all' : ''), 'en-GB', 30)).toEqual({ accent: 'en-GB' })
+  expect(chainQuery((k) => ({ doubled: 'false', start: 'cat' })[k] ?? '', 'en-GB', 9)).toEqual({ accent: 'en-GB', step: 9, length: 8, seed: 1, start: 'cat', doubled: false })
+})
+
+test('puts picked sentences on the sheet of a day', async () => {
+  open()
+  await userEvent.click(await screen.findByLabelText('Pick: The rain fell.'))
+  await userEvent.click(await screen.findByLabelText('Pick: We may play.'))
+  await userEvent.click(screen.getByRole('button', { name: 'Put on its sheet' }))
+  await waitFor(() => expect(askedOf('post', '/api/classes/1/sessions/words')[0]?.body).toEqual({ date: '2026-03-05', kind: 'sentence', words: ['The rain fell.', 'We may play.'] }))
+  expect(await screen.findByText(/2 sentences are on/)).toBeDefined()
+})
+
+test('checks a text as it is typed, and keeps it over a reload', async () => {
+  answer('post', '/api/texts/check', {
+    words: [{ word: 'it', at: 0, known: true, untaught: [], rules: [{ rule: rule.id, condition: 'x', word: 'it' }] }],
+    counts: [],
+    lookAlikes: [],
+    warnings: [{ kind: 'NO_END_MARK', says: 'It has no end mark.', word: 'it' }],
+  })
+  open('/texts?view=check')
+  await userEvent.type(screen.getByLabelText(/Type or paste/), 'it')
+  expect(await screen.findByText('To mend · 1')).toBeDefined()
+  expect(screen.getByText('It has no end mark.')).toBeDefined()
+  expect(sessionStorage.getItem('dettato-text')).toBe('it')
+})
+
+test('shows a chain with its moves, and another on request', async () => {
+  answer('get', '/api/chains', { words: ['cat', 'cap', 'cup'], moves: ['LAST', 'VOWEL'] })
+  open('/texts?view=chains')
+  expect(await screen.findByText('another last sound')).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: 'Another chain' }))
+  expect(screen.getByLabelText('address').textContent).toBe('/texts?view=chains&seed=2')
+})
+
+test('says the longest chain where none is as long', async () => {
+  fail('get', '/api/chains', 404, 'There is no chain of 12 words here; the longest has 4: it, in, on, not.')
+  open('/texts?view=chains&length=12')
+  expect(await screen.findByText(/the longest has 4/)).toBeDefined()
+})
+
+test('shows pairs of a contrast', async () => {
+  answer('get', '/api/pairs', { total: 1, pairs: [{ a: 'hop', b: 'hope', differs: 'ɒ-əʊ' }] })
+  open('/texts?view=pairs')
+  expect(await screen.findByText('hope')).toBeDefined()
+  expect(screen.getByText('/ɒ/ or /əʊ/')).toBeDefined()
+})
