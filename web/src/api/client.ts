@@ -37,6 +37,7 @@ export type Rival = Schemas['Rival']
 export type BankSentence = Schemas['BankSentence']
 export type CheckedText = Schemas['Checked']
 export type SentenceQuery = NonNullable<paths['/api/sentences']['get']['parameters']['query']>
+export type PassageView = Schemas['PassageView']
 export type TextToCheck = Schemas['TextToCheck']
 export type ChainQuery = NonNullable<paths['/api/chains']['get']['parameters']['query']>
 export type ChainView = Schemas['ChainView']
@@ -164,6 +165,7 @@ export const api = {
     data(() => client.POST('/api/classes/{id}/fill', { params: { path: { id } }, body: { kind, focus, count, without, seed } })),
   accents: () => data(() => client.GET('/api/accents')),
   sentences: (query: SentenceQuery) => data(() => client.GET('/api/sentences', { params: { query } })),
+  passages: (accent: string, sound: string, step: number) => data(() => client.GET('/api/passages', { params: { query: { accent, sound, step } } })),
   checkText: (body: TextToCheck) => data(() => client.POST('/api/texts/check', { body })),
   chain: (query: ChainQuery) => data(() => client.GET('/api/chains', { params: { query } })),
   pairs: (accent: string, contrast: string, step: number) =>

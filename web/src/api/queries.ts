@@ -46,6 +46,8 @@ export const ask = {
   words: (query: WordQuery) => queryOptions({ queryKey: ['words', query], queryFn: () => api.words(query), placeholderData: keepPreviousData }),
   sentences: (query: SentenceQuery) =>
     queryOptions({ queryKey: ['sentences', query], queryFn: () => api.sentences(query), placeholderData: keepPreviousData, ...FOREVER }),
+  passages: (accent: string, sound: string, step: number) =>
+    queryOptions({ queryKey: ['passages', accent, sound, step], queryFn: () => api.passages(accent, sound, step), placeholderData: keepPreviousData, ...FOREVER }),
   checkText: (body: TextToCheck) =>
     queryOptions({ queryKey: ['check', body], queryFn: () => api.checkText(body), placeholderData: keepPreviousData, retry: false }),
   chain: (query: ChainQuery) => queryOptions({ queryKey: ['chain', query], queryFn: () => api.chain(query), retry: false, ...FOREVER }),

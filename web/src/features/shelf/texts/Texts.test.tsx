@@ -81,3 +81,16 @@ test('shows pairs of a contrast', async () => {
   expect(await screen.findByText('hope')).toBeDefined()
   expect(screen.getByText('/ɒ/ or /əʊ/')).toBeDefined()
 })
+
+test('shows a text with the letters of the sound that is hunted, its words by spelling and its questions', async () => {
+  answer('get', '/api/passages', [
+    { title: 'Hens', text: 'We see the sea.', words: 4, questions: [{ asks: 'What do we see?', answer: 'the sea', others: ['a hen', 'a ship'] }], untaught: [{ word: 'sea', graphemes: ['a_e'] }], columns: [{ sound: 'e', grapheme: 'ee', words: ['see'] }, { sound: 'e', grapheme: 'ea', words: ['sea'] }], spans: [{ from: 4, to: 6 }] },
+    { title: 'Wind', text: 'It blew.', words: 2, questions: [], untaught: [], columns: [], spans: [] },
+  ])
+  open('/texts?view=read')
+  expect(await screen.findByRole('heading', { name: 'Hens' })).toBeDefined()
+  expect(screen.getByLabelText('Words by spelling').textContent).toBe('eeseeeasea')
+  expect(screen.getByText(/sea \(a-e\)/)).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: /Wind/ }))
+  expect(screen.getByLabelText('address').textContent).toBe('/texts?view=read&title=Wind')
+})

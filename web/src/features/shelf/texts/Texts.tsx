@@ -3,10 +3,12 @@ import { Head } from '../../../ui/Parts'
 import { Chains } from './Chains'
 import { CheckText } from './CheckText'
 import { MinimalPairs } from './MinimalPairs'
+import { Passages } from './Passages'
 import { Sentences } from './Sentences'
 
 const VIEWS = [
   ['', 'Sentences'],
+  ['read', 'To read and hunt'],
   ['check', 'Check a text'],
   ['chains', 'Chains'],
   ['pairs', 'Pairs'],
@@ -27,7 +29,7 @@ export function Texts() {
           ))}
         </div>
       </Head>
-      {view === 'check' ? <CheckText /> : view === 'chains' ? <Chains /> : view === 'pairs' ? <MinimalPairs /> : <Sentences />}
+      {view === 'read' ? <Passages /> : view === 'check' ? <CheckText /> : view === 'chains' ? <Chains /> : view === 'pairs' ? <MinimalPairs /> : <Sentences />}
     </>
   )
 }

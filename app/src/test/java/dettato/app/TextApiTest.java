@@ -96,4 +96,15 @@ class TextApiTest extends ApiCase {
     mvc.perform(get("/api/pairs?contrast=nothing").session(session))
         .andExpect(status().isBadRequest());
   }
+
+  @Test
+  void givesTextsToHuntASoundThrough() throws Exception {
+    mvc.perform(get("/api/passages").session(session))
+        .andExpect(jsonPath("$.length()", greaterThan(59)))
+        .andExpect(jsonPath("$[0].questions.length()", greaterThan(2)))
+        .andExpect(jsonPath("$[0].columns", hasSize(0)));
+    mvc.perform(get("/api/passages").queryParam("sound", "iː").session(session))
+        .andExpect(jsonPath("$[0].columns.length()", greaterThan(1)))
+        .andExpect(jsonPath("$[0].spans.length()", greaterThan(4)));
+  }
 }

@@ -6,16 +6,18 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import dettato.plan.TeachingSequence;
+import dettato.sound.Accent;
 import dettato.sound.Accents;
+import dettato.sound.Sounds;
 import dettato.word.Lexicon;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class PassageTest {
+  private static final Accent BRITISH = Accents.of("en-GB");
+  private static final SentenceReader READER =
+      new SentenceReader(Lexicon.shipped(), BRITISH, TeachingSequence.shipped());
   private static final List<Passage> ALL = Passage.shipped();
 
   @Test
@@ -46,31 +48,38 @@ class PassageTest {
 
   @Test
   void areWordsWeKnowButNames() {
-    SentenceReader reader =
-        new SentenceReader(Lexicon.shipped(), Accents.of("en-GB"), TeachingSequence.shipped());
     for (Passage one : ALL) {
       List<String> unknown =
-          reader.read(new Sentence(one.text())).unknown().stream()
+          READER.read(new Sentence(one.text())).unknown().stream()
               .filter(w -> Character.isLowerCase(w.charAt(0)))
               .toList();
       assertEquals(List.of(), unknown, one.title());
     }
   }
 
-  /** A hunt needs a sound that a text spells in two ways or more, in five words or more. */
   @Test
-  void givesHuntsForTwentyFiveSounds() {
-    SentenceReader reader =
-        new SentenceReader(Lexicon.shipped(), Accents.of("en-GB"), TeachingSequence.shipped());
-    Map<String, Integer> texts = new HashMap<>();
-    for (Passage one : ALL) {
-      reader.counts(one.text()).entrySet().stream()
-          .filter(e -> e.getValue().size() >= 2)
-          .filter(e -> e.getValue().values().stream().mapToInt(Set::size).sum() >= 5)
-          .forEach(e -> texts.merge(e.getKey(), 1, Integer::sum));
+  void givesHuntsForTwentyFiveSoundsWithNoEmptyColumn() {
+    Hunts hunts = new Hunts(READER);
+    List<String> sounds =
+        Sounds.all().stream()
+            .map(BRITISH::say)
+            .distinct()
+            .filter(s -> !hunts.of(s).isEmpty())
+            .toList();
+    System.out.println("hunts for " + sounds);
+    assertTrue(sounds.size() >= 25, sounds.toString());
+    for (String sound : sounds) {
+      for (Hunts.Hunt hunt : hunts.of(sound)) {
+        assertTrue(hunt.columns().size() >= 2);
+        assertTrue(hunt.columns().stream().noneMatch(c -> c.words().isEmpty()));
+        assertFalse(hunt.spans().isEmpty());
+      }
     }
-    System.out.println("hunts: " + texts);
-    assertTrue(texts.size() >= 25, texts.toString());
+  }
+
+  @Test
+  void allTextsAreThereWithoutASound() {
+    assertEquals(ALL.size(), new Hunts(READER).of("").size());
   }
 
   @Test

@@ -318,6 +318,7 @@ class TeacherJourneyTest {
               "sounds",
               "words",
               "texts",
+              "texts?view=read",
               "texts?view=check",
               "texts?view=chains",
               "texts?view=pairs",

@@ -6,6 +6,7 @@ import dettato.find.Chains;
 import dettato.find.MinimalPairs;
 import dettato.find.Neighbours;
 import dettato.plan.TeachingSequence;
+import dettato.text.Hunts;
 import dettato.text.SentenceBank;
 import dettato.text.SentenceReader;
 import dettato.text.TextCheck;
@@ -31,12 +32,15 @@ class TextLanguages {
   static final class Made {
     private final SingletonSupplier<SentenceBank> bank;
     private final SingletonSupplier<TextCheck> check;
+    private final Hunts hunts;
     private final SingletonSupplier<Neighbours> neighbours;
     private final Language language;
 
     private Made(Language language) {
       this.language = language;
       TeachingSequence sequence = TeachingSequence.shipped();
+      SentenceReader reader = new SentenceReader(language.lexicon(), language.accent(), sequence);
+      this.hunts = new Hunts(reader);
       this.bank =
           SingletonSupplier.of(
               () -> new SentenceBank(language.lexicon(), language.accent(), sequence));
@@ -44,7 +48,7 @@ class TextLanguages {
           SingletonSupplier.of(
               () ->
                   new TextCheck(
-                      new SentenceReader(language.lexicon(), language.accent(), sequence),
+                      reader,
                       language.accent(),
                       sequence,
                       new Homophones(language.words(), language.accent())));
@@ -58,6 +62,10 @@ class TextLanguages {
 
     TextCheck check() {
       return check.obtain();
+    }
+
+    Hunts hunts() {
+      return hunts;
     }
 
     Chains chains() {

@@ -1,0 +1,64 @@
+package dettato.app.text;
+
+import dettato.plan.TeachingSequence;
+import dettato.text.Passage;
+import dettato.text.ReadSentence;
+import dettato.text.Span;
+import dettato.text.TextCheck;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Our short texts: to read, to ask questions about, to hunt a sound through. */
+@RestController
+class PassageController {
+  private final TextLanguages languages;
+
+  PassageController(TextLanguages languages) {
+    this.languages = languages;
+  }
+
+  /**
+   * One text.
+   *
+   * @param untaught words that need more than is taught by the step
+   * @param columns the words that have the sound, by the grapheme that spells it; empty without one
+   * @param spans the letters that spell the sound
+   */
+  record PassageView(
+      String title,
+      String text,
+      int words,
+      List<Passage.Question> questions,
+      List<ReadSentence.Untaught> untaught,
+      List<TextCheck.Count> columns,
+      List<Span> spans) {}
+
+  /**
+   * All texts, or those that are good for a hunt: the sound in two spellings at least and no fewer
+   * than five words, the fullest first.
+   *
+   * @param sound in IPA; "" for all texts
+   * @param step up to which step graphemes are taught, 0 for all
+   */
+  @GetMapping("/api/passages")
+  List<PassageView> passages(
+      @RequestParam(defaultValue = "en-GB") String accent,
+      @RequestParam(defaultValue = "") String sound,
+      @RequestParam(defaultValue = "0") int step) {
+    int upTo = step > 0 ? step : TeachingSequence.shipped().last();
+    return languages.of(accent).hunts().of(sound).stream()
+        .map(
+            h ->
+                new PassageView(
+                    h.passage().title(),
+                    h.passage().text(),
+                    h.read().words(),
+                    h.passage().questions(),
+                    h.read().untaught(upTo),
+                    h.columns(),
+                    h.spans()))
+        .toList();
+  }
+}
