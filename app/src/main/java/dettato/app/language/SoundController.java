@@ -3,6 +3,7 @@ package dettato.app.language;
 import dettato.find.SoundFigures;
 import dettato.sound.Accents;
 import dettato.sound.Sounds;
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -55,10 +56,15 @@ class SoundController {
     return language.sounds().stream().map(f -> view(f, language)).toList();
   }
 
-  /** That of the inventory; for a run of sounds the commonest word that has it. */
+  /** That of the inventory; for a run of sounds the shortest common word that has it. */
   private static String keyword(SoundFigures.SoundFigure figure, Language language) {
     String known = Sounds.keyword(figure.phoneme(), language.accent());
-    return known.isEmpty() ? figure.graphemes().get(0).examples().get(0) : known;
+    return known.isEmpty()
+        ? figure.graphemes().stream()
+            .flatMap(g -> g.examples().stream())
+            .min(Comparator.comparingInt(String::length))
+            .orElse("")
+        : known;
   }
 
   private static SoundView view(SoundFigures.SoundFigure figure, Language language) {
