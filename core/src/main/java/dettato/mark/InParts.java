@@ -1,10 +1,16 @@
 package dettato.mark;
 
+import dettato.word.Join;
+import dettato.word.Word;
+import java.util.Set;
+
 /**
- * A compound is read part by part: the e of litehous is silent, since lite is read as a word of its
- * own.
+ * A compound is read part by part, and so is a base with an ending that begins with a consonant:
+ * the e of litehous is silent, since lite is read as a word of its own, as chear is in chearful.
  */
 final class InParts {
+  private static final Set<String> ENDINGS = Set.of("ful", "less", "ness", "ment", "ly");
+
   private InParts() {}
 
   /**
@@ -14,7 +20,7 @@ final class InParts {
    * @param says whether each unit may be read as due; set where a part alone lets it be
    */
   static void read(Target target, String text, UnitMark[] units, boolean[] says) {
-    int seam = target.word.seam() < 0 ? -1 : target.word.cut().unitAt(target.word.seam());
+    int seam = seam(target.word);
     if (seam <= 0) {
       return;
     }
@@ -31,6 +37,18 @@ final class InParts {
           i < seam ? first.says(i, written, starts[i]) : second.says(i, written, starts[i] - cut);
       says[i] |= !written.isEmpty() && alone;
     }
+  }
+
+  /** The unit that begins the second part; -1 when there is one part only. */
+  private static int seam(Word word) {
+    if (word.seam() >= 0) {
+      return word.cut().unitAt(word.seam());
+    }
+    return word.join()
+        .map(Join::ending)
+        .filter(ENDINGS::contains)
+        .map(ending -> word.cut().unitAt(word.letters().length() - ending.length()))
+        .orElse(-1);
   }
 
   /**

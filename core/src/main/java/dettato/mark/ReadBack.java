@@ -27,6 +27,7 @@ final class ReadBack {
     Readings readings = forms.readings(written);
     return readings.says(letters, at)
         || isWeak(forms.sound(), written, at)
+        || written.equals("e") && target.isWeakLetter(unit, written)
         || !readings.speaks(letters, at)
             && saysInParts(target.accent.parts(forms.sound()), written, at);
   }

@@ -21,6 +21,7 @@ final class Target {
   private static final Map<String, Map<Sound, SoundForms>> SHARED = new ConcurrentHashMap<>();
 
   private static final Set<String> FLAPS = Set.of("t", "d");
+  private static final Set<String> GLIDING = Set.of("MOUTH", "PRICE", "CHOICE");
   private static final Set<String> WEAK_LETTERS = Set.of("a", "e", "o", "u");
   private static final Set<String> LIQUIDS = Set.of("l", "n", "r");
 
@@ -150,6 +151,9 @@ final class Target {
     boolean ownR = sound.id().equals("lettER");
     boolean weak = sound.id().equals("commA") || ownR || isWeakKit(unit);
     int liquid = ownR ? unit : unit + 1;
+    if (weak && !ownR && isGlidedInto(unit)) {
+      return true;
+    }
     return weak
         && unit > 0
         && !units[unit - 1].vowel
@@ -157,6 +161,14 @@ final class Target {
         && (ownR || LIQUIDS.contains(units[liquid].sound().id()))
         && units[liquid + 1].vowel
         && units[liquid + 1].unit.stress() == Unit.Stress.NONE;
+  }
+
+  /** The weak vowel between a gliding vowel and a last l: most say towel in one beat. */
+  private boolean isGlidedInto(int unit) {
+    return unit > 0
+        && unit + 2 == units.length
+        && GLIDING.contains(units[unit - 1].sound().id())
+        && units[unit + 1].sound().id().equals("l");
   }
 
   /** Whether a short i without stress, but for that of -ing, was written as another weak vowel. */
