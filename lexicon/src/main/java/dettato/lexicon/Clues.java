@@ -24,8 +24,24 @@ final class Clues {
       return clue;
     }
     return join.filter(j -> own.containsKey(j.base()))
+        .filter(j -> fits(j, own.getOrDefault(j.base(), "")))
         .map(j -> built(j, own.getOrDefault(j.base(), "")))
         .orElse("");
+  }
+
+  /**
+   * Whether a form means what its base's clue says: -ed and -ing are of the verb, and a clue that
+   * begins with "to" is of the verb too; -er and -est of a verb or an adjective; -y changes too
+   * much.
+   */
+  private boolean fits(Join join, String clue) {
+    boolean verb = clue.startsWith("to ");
+    return switch (join.ending()) {
+      case "ed", "ing" -> verb;
+      case "er", "est" -> verb || pos.getOrDefault(join.base(), "").contains("a");
+      case "y" -> false;
+      default -> true;
+    };
   }
 
   private String built(Join join, String clue) {
