@@ -233,6 +233,7 @@ export function word(spelling: string, part: Partial<WordView> = {}): WordView {
     commonness: 1,
     seam: -1,
     homophones: [],
+    beats: [{ letters: spelling }],
     twin: '',
     ...part,
   }

@@ -1,17 +1,31 @@
 import { useState } from 'react'
 import type { EditorProps } from '../kind'
 
-/** The sentence of a sheet; kept when it is left. */
+/** The sentences of a sheet, each kept when it is left; an emptied one goes. */
 export function Editor({ items, edit }: EditorProps) {
-  const kept = items[0]?.text ?? ''
-  return <Field key={kept} kept={kept} keep={(text) => edit.take(text ? [text, ...items.slice(1).map((i) => i.text)] : items.slice(1).map((i) => i.text))} />
+  const texts = items.map((i) => i.text)
+  const keep = (at: number, text: string) => edit.take([...texts.slice(0, at), ...(text ? [text] : []), ...texts.slice(at + 1)])
+  return (
+    <ul className="flex flex-col gap-1">
+      {(texts.length === 0 ? [''] : texts).map((text, at) => (
+        <li key={text || at} className="flex items-start gap-1">
+          <Field kept={text} name={at === 0 ? 'Sentence' : `Sentence ${at + 1}`} keep={(typed) => keep(at, typed)} />
+          {texts.length > 1 ? (
+            <button type="button" className="btn btn-ghost btn-xs btn-square mt-1" aria-label={`Drop ${text}`} onClick={() => edit.drop(text)}>
+              ×
+            </button>
+          ) : null}
+        </li>
+      ))}
+    </ul>
+  )
 }
 
-function Field({ kept, keep }: { kept: string; keep: (text: string) => void }) {
+function Field({ kept, name, keep }: { kept: string; name: string; keep: (text: string) => void }) {
   const [text, setText] = useState(kept)
   return (
     <textarea
-      aria-label="Sentence"
+      aria-label={name}
       className="textarea w-full font-word text-base leading-snug"
       placeholder="A sentence that holds what it is about"
       rows={2}

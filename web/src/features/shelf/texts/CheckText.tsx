@@ -42,10 +42,11 @@ export function CheckText() {
         {checked.isError ? <Failed error={checked.error} retry={() => void checked.refetch()} /> : null}
         <SendWords words={sentences} kind="sentence" />
       </div>
-      <section aria-label="What was found" className="sheet p-3 min-h-0 overflow-auto flex flex-col gap-3">
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
+      <div role="group" aria-label="What was found" className="sheet p-3 min-h-0 overflow-auto flex flex-col gap-3" tabIndex={0}>
         {text.trim() === '' ? <p className="mute">What to mend, what is not taught yet and what each word tests will stand here.</p> : null}
         {checked.data && text.trim() !== '' ? <Findings found={checked.data} /> : null}
-      </section>
+      </div>
     </div>
   )
 }

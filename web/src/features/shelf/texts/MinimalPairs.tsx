@@ -50,7 +50,8 @@ export function MinimalPairs() {
         <p className="mute text-sm">Only words of what is taught so far, the commonest first. The first six pairs go on the sheet.</p>
         <SendWords words={words} />
       </form>
-      <section aria-label="Pairs found" className="sheet p-4 min-h-0 overflow-auto">
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
+      <div role="group" aria-label="Pairs found" className="sheet p-4 min-h-0 overflow-auto" tabIndex={0}>
         {found.isPending ? <Loading rows={8} /> : null}
         {found.isError ? <Failed error={found.error} retry={() => void found.refetch()} /> : null}
         {found.data?.total === 0 ? <p className="mute">No taught pair shows this contrast yet.</p> : null}
@@ -63,7 +64,7 @@ export function MinimalPairs() {
             </li>
           ))}
         </ul>
-      </section>
+      </div>
     </div>
   )
 }

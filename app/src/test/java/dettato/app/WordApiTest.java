@@ -33,6 +33,9 @@ class WordApiTest extends ApiCase {
         .andExpect(jsonPath("$.units[*].phoneme", contains("r", "ɪ", "dʒ")))
         .andExpect(jsonPath("$.rules", contains("final-j")))
         .andExpect(jsonPath("$.source").value("LEXICON"));
+    mvc.perform(get("/api/words/rabbit").session(session))
+        .andExpect(jsonPath("$.beats[*].letters", contains("rab", "bit")))
+        .andExpect(jsonPath("$.beats[0].why").value("twin letters part, one for each beat"));
     mvc.perform(get("/api/words/zog").session(session))
         .andExpect(jsonPath("$.source").value("GUESS"));
     mvc.perform(get("/api/words/box").session(session))

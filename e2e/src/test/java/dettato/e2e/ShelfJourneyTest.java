@@ -178,7 +178,7 @@ class ShelfJourneyTest {
     assertThat(page.getByText("3 sentences are on")).isVisible();
     window.link("Open the sheet").click();
     for (String sentence : picked) {
-      assertThat(page.getByText(sentence, new Page.GetByTextOptions().setExact(true)).first())
+      assertThat(page.getByLabel("Drop " + sentence, new Page.GetByLabelOptions().setExact(true)))
           .isVisible();
     }
   }

@@ -3,9 +3,11 @@ package dettato.app.language;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.word.Word;
+import dettato.word.WrittenBeats;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A word as the API shows it.
@@ -17,6 +19,7 @@ import java.util.stream.Stream;
  * @param seam index of the letter at which a compound's second word begins, -1 when it is none
  * @param homophones other words that sound like it
  * @param twin how the other side of the ocean spells it, "" when alike
+ * @param beats the beats as they are written
  */
 record WordView(
     String spelling,
@@ -29,7 +32,11 @@ record WordView(
     int commonness,
     int seam,
     List<String> homophones,
-    String twin) {
+    String twin,
+    List<WrittenBeat> beats) {
+
+  /** A beat as it is written, and why the word is cut after it; null for the last. */
+  record WrittenBeat(String letters, @Nullable String why) {}
 
   /** Whether the cut is known or guessed. */
   enum Source {
@@ -61,6 +68,9 @@ record WordView(
         word.commonness(),
         word.seam(),
         language.index().homophones(word),
-        word.region().map(Word.Region::twin).orElse(""));
+        word.region().map(Word.Region::twin).orElse(""),
+        WrittenBeats.of(word).stream()
+            .map(p -> new WrittenBeat(p.letters(), p.why().map(w -> w.says()).orElse(null)))
+            .toList());
   }
 }
