@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -80,8 +81,12 @@ final class Window implements AutoCloseable {
     return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
   }
 
-  /** Waits until nothing on the page fades or slides: half-faded letters have no contrast yet. */
+  /**
+   * Waits until nothing is on its way and nothing on the page fades or slides: half-faded letters
+   * have no contrast yet, and what arrives may begin to fade in.
+   */
   private void settle() {
+    page.waitForLoadState(LoadState.NETWORKIDLE);
     page.waitForFunction(
         "() => document.getAnimations().every(a => a.playState !== 'running'"
             + " || !(a.timeline instanceof DocumentTimeline)"
