@@ -2,7 +2,7 @@ package dettato.find;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -11,9 +11,10 @@ import java.util.Random;
 import java.util.Set;
 
 /**
- * Chains of words, each exactly one sound from the one before, none twice. A search in depth with
- * the neighbour that has fewest ways on tried first (Warnsdorff 1823), and a limit of steps: short
- * chains are found at once, and where few words are taught all ways are tried.
+ * Chains of words, each exactly one sound from the one before, none twice. A search in depth from
+ * up to {@link #STARTS} words, neighbours in a random order, each with a limit of {@link
+ * #MOST_STEPS}: where few words are taught all ways are tried; else the longest found need not be
+ * the longest there is.
  */
 public final class Chains {
   private static final int MOST_STEPS = 20_000;
@@ -68,19 +69,15 @@ public final class Chains {
   }
 
   private Map<Spoken, List<Spoken>> ways(Request request) {
-    Map<Spoken, List<Spoken>> ways = new HashMap<>();
-    List<Spoken> taught =
-        neighbours.all().stream()
-            .filter(s -> s.size() >= request.from && s.size() <= request.to)
-            .filter(s -> request.doubled.orElse(true) || !isDoubled(s))
-            .filter(s -> neighbours.isTaught(s, request.step))
-            .toList();
-    taught.forEach(s -> ways.put(s, List.of()));
-    taught.forEach(s -> ways.put(s, neighbours.of(s).stream().filter(ways::containsKey).toList()));
     // In the order of the words, not of their hashes: the same seed gives the same chain.
-    Map<Spoken, List<Spoken>> ordered = new java.util.LinkedHashMap<>();
-    taught.forEach(s -> ordered.put(s, ways.getOrDefault(s, List.of())));
-    return ordered;
+    Map<Spoken, List<Spoken>> ways = new LinkedHashMap<>();
+    neighbours.all().stream()
+        .filter(s -> s.size() >= request.from && s.size() <= request.to)
+        .filter(s -> request.doubled.orElse(true) || !isDoubled(s))
+        .filter(s -> neighbours.isTaught(s, request.step))
+        .forEach(s -> ways.put(s, List.of()));
+    ways.replaceAll((s, none) -> neighbours.of(s).stream().filter(ways::containsKey).toList());
+    return ways;
   }
 
   private static boolean isDoubled(Spoken spoken) {

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Words one sound apart, among short words that may be proposed. Of words that sound alike only the
@@ -58,8 +59,8 @@ public final class Neighbours {
   }
 
   /** A word by its spelling, if it is among these. */
-  public java.util.Optional<Spoken> find(String spelling) {
-    return java.util.Optional.ofNullable(bySpelling.get(spelling));
+  public Optional<Spoken> find(String spelling) {
+    return Optional.ofNullable(bySpelling.get(spelling));
   }
 
   /** Whether all of a word is taught by a step. */

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.Predicate;
@@ -112,8 +113,8 @@ public final class SentenceBank {
     q.names.ifPresent(wanted -> all.add(s -> s.names().isEmpty() != wanted));
     q.kind.ifPresent(kind -> all.add(s -> s.sentence().kind() == kind));
     if (!q.text.isEmpty()) {
-      String text = q.text.toLowerCase(java.util.Locale.ROOT);
-      all.add(s -> s.sentence().text().toLowerCase(java.util.Locale.ROOT).contains(text));
+      String text = q.text.toLowerCase(Locale.ROOT);
+      all.add(s -> s.sentence().text().toLowerCase(Locale.ROOT).contains(text));
     }
     return all.stream().reduce(s -> true, Predicate::and);
   }

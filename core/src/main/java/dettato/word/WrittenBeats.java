@@ -2,6 +2,7 @@ package dettato.word;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where a longer word is cut when it is written beat by beat, and why there. A cut never goes
@@ -44,7 +45,7 @@ public final class WrittenBeats {
    * @param why the cut after it is there; LE or the like of the last beat is told with the one
    *     before, so that the last has none
    */
-  public record Part(String letters, java.util.Optional<Why> why) {}
+  public record Part(String letters, Optional<Why> why) {}
 
   private WrittenBeats() {}
 
@@ -57,11 +58,11 @@ public final class WrittenBeats {
       if (cut.unit(i).opensBeat()) {
         Why why = why(word, i);
         int at = at(cut, i, why);
-        parts.add(new Part(cut.spelling().substring(from, at), java.util.Optional.of(why)));
+        parts.add(new Part(cut.spelling().substring(from, at), Optional.of(why)));
         from = at;
       }
     }
-    parts.add(new Part(cut.spelling().substring(from), java.util.Optional.empty()));
+    parts.add(new Part(cut.spelling().substring(from), Optional.empty()));
     return List.copyOf(parts);
   }
 

@@ -89,43 +89,38 @@ class StoredOutcomes {
   Shown of(long pupil, Span span) {
     Shown shown = new Shown();
     MapSqlParameterSource with = span.with(pupil);
-    each(
+    jdbc.query(
         "select rule, condition, side, count(*) as n, "
             + WEIGHT
             + " as w from mark_rule where pupil_id = :pupil and kept = true"
             + " and on_day between :since and :asOf group by rule, condition, side",
         with,
-        row -> shown.kept.add(kept(row)));
-    each(
+        (RowCallbackHandler) row -> shown.kept.add(kept(row)));
+    jdbc.query(
         "select on_day, target, attempt, rule, condition, side, outcome from mark_rule"
             + " where pupil_id = :pupil and kept = false and on_day between :since and :asOf"
             + " order by attempt_id, word, place",
         with,
-        row -> shown.other.add(evidence(row)));
-    each(
+        (RowCallbackHandler) row -> shown.other.add(evidence(row)));
+    jdbc.query(
         "select target, count(*) as n, "
             + WEIGHT
             + " as w from mark_word where pupil_id = :pupil and counted = true"
             + " and on_day between :since and :asOf group by target",
         with,
-        row -> shown.asked.add(wordCount(row)));
-    each(
+        (RowCallbackHandler) row -> shown.asked.add(wordCount(row)));
+    jdbc.query(
         "select on_day, target, unit, attempt, sound, due, open_to, written, verdict,"
             + " confusion from mark_unit where pupil_id = :pupil and counted = true"
             + " and on_day between :since and :asOf order by attempt_id, word, unit",
         with,
-        row -> shown.off.add(off(row)));
-    each(
+        (RowCallbackHandler) row -> shown.off.add(off(row)));
+    jdbc.query(
         "select need, count(*) as n, min(on_day) as first, max(on_day) as last from mark_word"
             + " where pupil_id = :pupil and on_day between :since and :asOf group by need",
         with,
-        row -> words(shown, row));
+        (RowCallbackHandler) row -> words(shown, row));
     return shown;
-  }
-
-  /** Reads each row; it may fail to be read. */
-  private void each(String sql, MapSqlParameterSource with, RowCallbackHandler reader) {
-    jdbc.query(sql, with, reader);
   }
 
   private static WordCount wordCount(ResultSet row) throws SQLException {
