@@ -86,6 +86,20 @@ test('a moved word keeps the key that moved it', async () => {
   await waitFor(() => expect(document.activeElement?.getAttribute('aria-label')).toBe('Move cage up'))
 })
 
+test('a moved word goes where it is moved once, and does not jump back while it is kept', async () => {
+  await open()
+  const rows = within(screen.getByRole('region', { name: 'Words' }))
+  const order = () => rows.getAllByLabelText(/^Drop /).map((drop) => drop.getAttribute('aria-label')?.replace('Drop ', '')).join(' ')
+  const seen: string[] = []
+  const watch = new MutationObserver(() => seen.push(order()))
+  watch.observe(screen.getByRole('region', { name: 'Words' }), { childList: true, subtree: true })
+  await userEvent.click(screen.getByRole('button', { name: 'Move cage up' }))
+  await waitFor(() => expect(kept()).toEqual([['cage', 'badge']]))
+  await waitFor(() => expect(screen.queryByText('keeping…')).toBeNull())
+  watch.disconnect()
+  expect(new Set(seen)).toEqual(new Set(['cage badge']))
+})
+
 test('takes a word of her own from the keyboard', async () => {
   await open()
   await userEvent.type(screen.getByLabelText('A word of your own'), 'Gadget{Enter}')

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { flushSync } from 'react-dom'
 import { api, ApiProblem, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
 import { planOf, toSend, type Change, type Planned } from './plan'
@@ -19,7 +20,7 @@ const MOST_TRIES = 6
  */
 export function usePlan(session: Session) {
   const queries = useQueryClient()
-  const [pending, setPending] = useState<readonly Change[]>([])
+  const [{ kept, pending }, setSheet] = useState<{ kept: Session; pending: readonly Change[] }>({ kept: session, pending: [] })
   const [failed, setFailed] = useState<Failed | undefined>()
   const { queryKey } = ask.session(session.id)
 
@@ -40,19 +41,25 @@ export function usePlan(session: Session) {
   const save = useMutation({
     scope: { id: `session ${session.id}` },
     mutationFn: keep,
-    onSuccess: (kept) => queries.setQueryData(queryKey, kept),
-    onError: (error, change) => setFailed({ error, change }),
-    onSettled: async (_kept, _error, change) => {
-      setPending((all) => all.filter((c) => c !== change))
-      await classChanged(queries, session.classId)
+    // A change leaves the pending ones in the very step in which its result arrives: shown a moment too long it is made
+    // twice, a moment too short it is undone, and a row that jumps back and forth loses the focus.
+    onSuccess: (done, change) => {
+      flushSync(() => setSheet((sheet) => ({ kept: done, pending: without(sheet.pending, change) })))
+      queries.setQueryData(queryKey, done)
     },
+    onError: (error, change) => {
+      setSheet((sheet) => ({ ...sheet, pending: without(sheet.pending, change) }))
+      setFailed({ error, change })
+    },
+    onSettled: () => classChanged(queries, session.classId),
   })
   const change = (next: Change) => {
     setFailed(undefined)
-    setPending((all) => [...all, next])
+    setSheet((sheet) => ({ ...sheet, pending: [...sheet.pending, next] }))
     save.mutate(next)
   }
-  const now: Planned = pending.reduce((plan, next) => next(plan), planOf(session))
+  const newest = kept.version > session.version ? kept : session
+  const now: Planned = pending.reduce((plan, next) => next(plan), planOf(newest))
   return {
     now,
     change,
@@ -61,5 +68,7 @@ export function usePlan(session: Session) {
     again: () => (failed ? change(failed.change) : undefined),
   }
 }
+
+const without = (all: readonly Change[], change: Change) => all.filter((c) => c !== change)
 
 export type PlanEdit = ReturnType<typeof usePlan>
