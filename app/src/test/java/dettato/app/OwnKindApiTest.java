@@ -4,16 +4,16 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import dettato.focus.Focus;
+import dettato.focus.Material;
 import dettato.plan.Pace;
 import dettato.session.BlockBook;
 import dettato.session.BlockKind;
 import dettato.session.Call;
 import dettato.session.Check;
-import dettato.session.Focus;
 import dettato.session.Item;
 import dettato.session.Judged;
 import dettato.session.Markers;
-import dettato.session.Material;
 import dettato.session.Request;
 import java.util.List;
 import java.util.Locale;

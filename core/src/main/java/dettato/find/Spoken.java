@@ -30,7 +30,8 @@ public record Spoken(Word word, List<String> sounds, List<Boolean> vowels) {
     INSIDE
   }
 
-  static Spoken of(Word word, Accent accent) {
+  /** A word as it is said in an accent. */
+  public static Spoken of(Word word, Accent accent) {
     List<String> sounds = new ArrayList<>();
     List<Boolean> vowels = new ArrayList<>();
     for (Unit unit : word.cut().units()) {

@@ -10,7 +10,6 @@ import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -18,25 +17,40 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
- * Makes words of one beat that are none: an onset and a rime that real words have, joined anew. No
- * word is real, sounds like a real one, or is, sounds like or is one letter from an unsuitable one.
- * The same seed gives the same words.
+ * Makes words of one beat or two that are none: an onset and a rime that real words have, or the
+ * first beat of one and the second of another, joined anew. No run of three letters is new, no word
+ * is real, sounds like a real one, or is, sounds like or is one letter from an unsuitable one. The
+ * same seed gives the same words.
  */
 public final class InventedWords {
   private static final int HEARD_OFTEN = 2;
+  private static final int THREE = 3;
 
   /**
    * What is asked for.
    *
    * @param rule id of a rule that must decide in the word, "" for any
    * @param grapheme that the word must have, "" for any
+   * @param sound that the grapheme must spell, in IPA of the accent, "" for any
    * @param sounds how many units, 0 for any
+   * @param beats one or two
    * @param step up to which step of the sequence graphemes are taught
    */
-  public record Request(String rule, String grapheme, int sounds, int step, int count, long seed) {}
+  public record Request(
+      String rule,
+      String grapheme,
+      String sound,
+      int sounds,
+      int beats,
+      int step,
+      int count,
+      long seed) {}
 
   /**
    * A word that is none.
@@ -52,9 +66,10 @@ public final class InventedWords {
   private final Lexicon lexicon;
   private final Accent accent;
   private final TeachingSequence sequence;
-  private final List<List<Unit>> onsets;
-  private final List<List<Unit>> rimes;
+  private final Parts oneBeat;
+  private final Parts twoBeats;
   private final Set<String> real;
+  private final Set<String> written;
 
   public InventedWords(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
     this.lexicon = lexicon;
@@ -62,16 +77,59 @@ public final class InventedWords {
     this.sequence = sequence;
     List<Word> models =
         lexicon.words(accent.id()).stream()
-            .filter(w -> w.use() == Word.Use.CHOOSE && w.isOneBeat() && w.join().isEmpty())
-            .filter(w -> w.irregular().isEmpty())
+            .filter(w -> w.use() == Word.Use.CHOOSE && w.join().isEmpty() && w.seam() < 0)
+            .filter(w -> w.irregular().isEmpty() && w.apostrophe() < 0)
             .toList();
-    this.onsets = often(models.stream().map(w -> w.cut().units().subList(0, vowel(w))).toList());
-    this.rimes =
-        often(models.stream().map(w -> w.cut().units().subList(vowel(w), w.cut().size())).toList());
+    this.oneBeat = Parts.of(models.stream().filter(Word::isOneBeat), InventedWords::vowel);
+    this.twoBeats =
+        Parts.of(models.stream().filter(InventedWords::isTrochee), InventedWords::second);
     this.real =
         lexicon.words(accent.id()).stream()
             .map(w -> w.cut().ipa(accent))
             .collect(Collectors.toCollection(HashSet::new));
+    this.written =
+        models.stream()
+            .flatMap(w -> threes(w.letters()).stream())
+            .collect(Collectors.toCollection(HashSet::new));
+  }
+
+  /** Every run of three letters, those of the ends with a space. */
+  private static List<String> threes(String letters) {
+    String all = " " + letters + " ";
+    return IntStream.rangeClosed(0, all.length() - THREE)
+        .mapToObj(i -> all.substring(i, i + THREE))
+        .toList();
+  }
+
+  /** First and last parts that real words have. */
+  private record Parts(List<List<Unit>> first, List<List<Unit>> last) {
+    static Parts of(Stream<Word> models, ToIntFunction<Word> at) {
+      List<Word> all = models.toList();
+      return new Parts(
+          often(all.stream().map(w -> w.cut().units().subList(0, at.applyAsInt(w))).toList()),
+          often(
+              all.stream()
+                  .map(w -> w.cut().units().subList(at.applyAsInt(w), w.cut().size()))
+                  .toList()));
+    }
+  }
+
+  /** Two beats, the first the louder. */
+  private static boolean isTrochee(Word word) {
+    return word.cut().beats() == 2
+        && second(word) > 0
+        && word.cut().units().subList(0, second(word)).stream()
+            .anyMatch(u -> u.stress() == Unit.Stress.MAIN);
+  }
+
+  /** The unit that opens the second beat; 0 when none does. */
+  private static int second(Word word) {
+    for (int i = 1; i < word.cut().size(); i++) {
+      if (word.cut().unit(i).opensBeat()) {
+        return i;
+      }
+    }
+    return 0;
   }
 
   /**
@@ -83,34 +141,40 @@ public final class InventedWords {
     if (!request.rule.isEmpty()) {
       RuleBook.of(request.rule);
     }
-    List<int[]> pairs = new ArrayList<>();
-    for (int onset = 0; onset < onsets.size(); onset++) {
-      for (int rime = 0; rime < rimes.size(); rime++) {
-        if (request.sounds == 0
-            || onsets.get(onset).size() + rimes.get(rime).size() == request.sounds) {
-          pairs.add(new int[] {onset, rime});
-        }
-      }
-    }
-    Collections.shuffle(pairs, new Random(request.seed));
+    Parts parts = request.beats == 2 ? twoBeats : oneBeat;
     List<Invented> made = new ArrayList<>();
     Set<Integer> rhymes = new HashSet<>();
-    for (int[] pair : pairs) {
-      if (made.size() == request.count) {
-        break;
+    for (int pair : order(parts, request.seed)) {
+      int rime = pair % parts.last.size();
+      List<Unit> first = parts.first.get(pair / parts.last.size());
+      List<Unit> last = parts.last.get(rime);
+      boolean fits = request.sounds == 0 || first.size() + last.size() == request.sounds;
+      if (made.size() < request.count && fits && !rhymes.contains(rime)) {
+        join(first, last)
+            .filter(word -> isAsked(word, request) && isNew(word))
+            .map(word -> new Invented(word, legal(word)))
+            .filter(one -> one.legal.contains(one.word.spelling()))
+            .ifPresent(
+                one -> {
+                  rhymes.add(rime);
+                  made.add(one);
+                });
       }
-      join(onsets.get(pair[0]), rimes.get(pair[1]))
-          .filter(word -> isAsked(word, request) && isNew(word))
-          .filter(word -> !rhymes.contains(pair[1]))
-          .map(word -> new Invented(word, legal(word)))
-          .filter(one -> one.legal.contains(one.word.spelling()))
-          .ifPresent(
-              one -> {
-                rhymes.add(pair[1]);
-                made.add(one);
-              });
     }
     return made;
+  }
+
+  /** Every pair of parts, by its number, in the seed's order. */
+  private static int[] order(Parts parts, long seed) {
+    int[] pairs = IntStream.range(0, parts.first.size() * parts.last.size()).toArray();
+    Random random = new Random(seed);
+    for (int i = pairs.length - 1; i > 0; i--) {
+      int other = random.nextInt(i + 1);
+      int held = pairs[i];
+      pairs[i] = pairs[other];
+      pairs[other] = held;
+    }
+    return pairs;
   }
 
   /** A spelling that is another real word reads as that word. */
@@ -149,9 +213,12 @@ public final class InventedWords {
       units.add(unit.withBeat(units.isEmpty()));
     }
     for (Unit unit : rime) {
-      units.add(unit.withBeat(units.isEmpty()));
+      units.add(unit.withBeat(units.isEmpty() || unit.opensBeat()));
     }
     Word word = Word.invented(Segmentation.of(units));
+    if (!written.containsAll(threes(word.letters())) || real.contains(word.cut().ipa(accent))) {
+      return Optional.empty();
+    }
     String read =
         Reader.read(word.letters()).stream()
             .map(u -> accent.say(u.sound()))
@@ -165,14 +232,17 @@ public final class InventedWords {
     boolean grapheme =
         request.grapheme.isEmpty()
             || word.cut().units().stream()
-                .anyMatch(u -> u.grapheme().text().equals(request.grapheme));
+                .anyMatch(
+                    u ->
+                        u.grapheme().text().equals(request.grapheme)
+                            && (request.sound.isEmpty()
+                                || accent.say(u.sound()).equals(request.sound)));
     return rule && grapheme && sequence.untaught(word, request.step, accent).isEmpty();
   }
 
   private boolean isNew(Word word) {
     String ipa = word.cut().ipa(accent);
-    return !real.contains(ipa)
-        && lexicon.find(word.spelling(), "en-GB").isEmpty()
+    return lexicon.find(word.spelling(), "en-GB").isEmpty()
         && lexicon.find(word.spelling(), "en-US").isEmpty()
         && !OtherWords.isOne(word.spelling())
         && !NeverWritten.isIn(word.spelling())

@@ -12,10 +12,10 @@ import java.util.stream.Collectors;
 /**
  * Real words and names of one beat or two that the lexicon does not have. Read when first asked.
  */
-final class OtherWords {
+public final class OtherWords {
   private OtherWords() {}
 
-  static boolean isOne(String spelling) {
+  public static boolean isOne(String spelling) {
     return Listed.WORDS.contains(spelling);
   }
 

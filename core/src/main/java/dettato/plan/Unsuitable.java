@@ -18,9 +18,14 @@ import java.util.Arrays;
 public final class Unsuitable {
   private Unsuitable() {}
 
+  /** Whether a spelling is such a word. */
+  public static boolean isOne(String spelling) {
+    return isListed("letters:" + spelling);
+  }
+
   /** Whether a spelling is such a word or one letter changed, added or left out from one. */
   public static boolean isNear(String spelling) {
-    if (isListed("letters:" + spelling)) {
+    if (isOne(spelling)) {
       return true;
     }
     for (int i = 0; i <= spelling.length(); i++) {

@@ -1,5 +1,7 @@
 package dettato.session;
 
+import dettato.focus.Focus;
+import dettato.focus.Material;
 import dettato.plan.Pace;
 import java.util.List;
 

@@ -1,5 +1,6 @@
 package dettato.session;
 
+import dettato.focus.Focus;
 import java.util.List;
 import java.util.Set;
 

@@ -1,5 +1,7 @@
 package dettato.session;
 
+import dettato.focus.Focus;
+import dettato.focus.Material;
 import dettato.input.Unacceptable;
 import dettato.mark.SentenceMarker.SentenceMark;
 import dettato.plan.Pace;

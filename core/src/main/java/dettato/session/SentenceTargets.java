@@ -1,5 +1,7 @@
 package dettato.session;
 
+import dettato.focus.Focus;
+import dettato.focus.Material;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
 import dettato.text.Sentence;

@@ -1,28 +1,26 @@
 package dettato.session;
 
-import dettato.find.RivalChooser;
+import dettato.focus.Focus;
+import dettato.focus.FocusAt;
+import dettato.focus.FocusWords;
+import dettato.focus.Material;
 import dettato.input.Unacceptable;
 import dettato.plan.Pace;
 import dettato.plan.Unpredictable;
-import dettato.plan.WordChooser;
-import dettato.rule.RuleBook;
 import dettato.word.Word;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** Words to write: both sides of a rule, or rival graphemes, in an order nobody can guess. */
 final class WordsBlock implements BlockKind {
   static final String ID = "words";
   private static final int MOST = 40;
   private static final int LONGEST = 40;
-  private static final int WINDOW = 6;
 
   @Override
   public String id() {
@@ -47,12 +45,10 @@ final class WordsBlock implements BlockKind {
     for (int f = 0; f < request.focus().size(); f++) {
       Focus focus = request.focus().get(f);
       int rest = request.focus().size() - f;
-      Request one =
-          new Request(List.of(focus), (left + rest - 1) / rest, taken, request.seed() + f);
+      FocusWords words =
+          new FocusWords((left + rest - 1) / rest, taken, request.seed() + f, material);
       List<Item> some =
-          focus.read(new Chosen(one, material)).stream()
-              .map(w -> Item.about(w.spelling(), focus))
-              .toList();
+          focus.read(words).stream().map(w -> Item.about(w.spelling(), focus)).toList();
       some.forEach(i -> taken.add(i.text()));
       left -= some.size();
       groups.add(some);
@@ -60,48 +56,6 @@ final class WordsBlock implements BlockKind {
     return groups.size() == 1
         ? groups.get(0)
         : Unpredictable.mix(groups, new Random(request.seed()));
-  }
-
-  /** Words for one focus. */
-  private record Chosen(Request request, Material material) implements Focus.Cases<List<Word>> {
-    @Override
-    public List<Word> rule(String id) {
-      return material
-          .chooser()
-          .choose(
-              new WordChooser.Request(
-                  id, request.count(), material.step(), false, request.without(), request.seed()))
-          .stream()
-          .map(c -> c.word())
-          .toList();
-    }
-
-    @Override
-    public List<Word> rivals(String sound, List<String> graphemes) {
-      return material
-          .rivals()
-          .choose(
-              new RivalChooser.Request(
-                  sound,
-                  graphemes,
-                  request.count(),
-                  material.step(),
-                  request.without(),
-                  request.seed()));
-    }
-
-    /** The commonest that break a firm rule, drawn from several times as many as are needed. */
-    @Override
-    public List<Word> irregular() {
-      List<Word> some =
-          material.lexicon().words(material.accent().id()).stream()
-              .filter(w -> w.use() == Word.Use.CHOOSE && !request.without().contains(w.spelling()))
-              .filter(w -> RuleBook.broken(w) > 0)
-              .limit((long) request.count() * WINDOW)
-              .collect(Collectors.toCollection(ArrayList::new));
-      Collections.shuffle(some, new Random(request.seed()));
-      return some.subList(0, Math.min(some.size(), request.count()));
-    }
   }
 
   @Override

@@ -111,6 +111,7 @@ class InventedWordsTest {
 
   private static List<InventedWords.Invented> choose(
       String rule, String grapheme, int sounds, int step, int count) {
-    return INVENTED.choose(new InventedWords.Request(rule, grapheme, sounds, step, count, 7));
+    return INVENTED.choose(
+        new InventedWords.Request(rule, grapheme, "", sounds, 1, step, count, 7));
   }
 }

@@ -2,6 +2,8 @@ package dettato.session;
 
 import dettato.find.RivalChooser;
 import dettato.find.WordIndex;
+import dettato.focus.Focus;
+import dettato.focus.Material;
 import dettato.mark.AttemptMarker;
 import dettato.mark.SentenceMarker;
 import dettato.plan.TeachingSequence;

@@ -2,6 +2,8 @@ package dettato.session;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import dettato.focus.Focus;
+import dettato.focus.FocusAt;
 import dettato.rule.Opportunity;
 import dettato.rule.Side;
 import dettato.sound.Accent;

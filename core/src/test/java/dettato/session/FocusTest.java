@@ -3,6 +3,7 @@ package dettato.session;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
+import dettato.focus.Focus;
 import dettato.input.Unacceptable;
 import java.util.List;
 import org.junit.jupiter.api.Test;

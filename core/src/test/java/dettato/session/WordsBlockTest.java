@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.focus.Focus;
 import dettato.input.Unacceptable;
 import dettato.mark.Result;
 import dettato.plan.Pace;

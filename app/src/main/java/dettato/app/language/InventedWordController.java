@@ -29,6 +29,7 @@ class InventedWordController {
    * Invented words, none asked for twice.
    *
    * @param sounds how many sounds, 0 for any
+   * @param beats one or two
    * @param step up to which step of the sequence, 0 for all
    */
   @GetMapping("/api/invented-words")
@@ -37,17 +38,21 @@ class InventedWordController {
       @RequestParam(defaultValue = "") String rule,
       @RequestParam(defaultValue = "") String grapheme,
       @RequestParam(defaultValue = "0") int sounds,
+      @RequestParam(defaultValue = "1") int beats,
       @RequestParam(defaultValue = "0") int step,
       @RequestParam(defaultValue = "10") int count,
       @RequestParam(defaultValue = "1") long seed) {
     if (count < 1 || count > MOST) {
       throw Problem.badRequest("count is 1 to " + MOST + ", not " + count + ".");
     }
+    if (beats < 1 || beats > 2) {
+      throw Problem.badRequest("beats is 1 or 2, not " + beats + ".");
+    }
     Language language = languages.of(accent);
     int upTo = step == 0 ? TeachingSequence.shipped().last() : step;
     return language
         .invented()
-        .choose(new InventedWords.Request(rule, grapheme, sounds, upTo, count, seed))
+        .choose(new InventedWords.Request(rule, grapheme, "", sounds, beats, upTo, count, seed))
         .stream()
         .map(
             one ->

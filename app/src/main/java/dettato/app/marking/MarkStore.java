@@ -9,12 +9,15 @@ import dettato.mark.AttemptMarker;
 import dettato.mark.Result;
 import dettato.session.BlockBook;
 import dettato.session.Judged;
-import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -72,27 +75,40 @@ class MarkStore {
   void keepAnew(List<AttemptRow> rows) {
     Map<Long, Result> own = own(rows);
     tables.clear(rows.stream().map(AttemptRow::id).toList());
-    store(rows, own);
+    tables.store(judged(rows, own, spoken(rows)), VERSION);
   }
 
   /**
-   * Marks attempts that are new, so that nothing is stored of them yet, and nobody has judged them.
+   * Marks attempts that are new, so that nothing is stored of them yet and nobody has judged them.
+   * The judging goes on while their own rows are written.
+   *
+   * @return stores the marks, once the attempts are there
    */
-  void keepFirst(List<AttemptRow> rows) {
-    store(rows, Map.of());
+  Runnable keepFirst(List<AttemptRow> rows) {
+    Map<Long, Language> spoken = spoken(rows);
+    CompletableFuture<List<MarkTables.ToStore>> judged =
+        CompletableFuture.supplyAsync(() -> judged(rows, Collections.emptyMap(), spoken));
+    return () -> tables.store(judged.join(), VERSION);
   }
 
-  private void store(List<AttemptRow> rows, Map<Long, Result> own) {
-    Map<Long, Language> spoken = new HashMap<>();
-    List<MarkTables.ToStore> stored = new ArrayList<>();
-    for (AttemptRow row : rows) {
-      if (isMarked(row)) {
-        Language language =
-            spoken.computeIfAbsent(row.classId(), id -> languages.of(classes.accentOf(id)));
-        stored.add(toStore(row, judge(row, language), own.get(row.id()), language));
-      }
-    }
-    tables.store(stored, VERSION);
+  private Map<Long, Language> spoken(List<AttemptRow> rows) {
+    return rows.stream()
+        .map(AttemptRow::classId)
+        .distinct()
+        .collect(Collectors.toMap(id -> id, id -> languages.of(classes.accentOf(id))));
+  }
+
+  /** Judging is most of the work, and one attempt knows nothing of another. */
+  private List<MarkTables.ToStore> judged(
+      List<AttemptRow> rows, Map<Long, Result> own, Map<Long, Language> spoken) {
+    return rows.parallelStream()
+        .filter(MarkStore::isMarked)
+        .map(
+            row -> {
+              Language language = Objects.requireNonNull(spoken.get(row.classId()));
+              return toStore(row, judge(row, language), own.get(row.id()), language);
+            })
+        .toList();
   }
 
   /** One attempt with its explanation, made for whoever opens it. */

@@ -3,7 +3,7 @@ package dettato.app.session;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import dettato.session.Focus;
+import dettato.focus.Focus;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -2,7 +2,7 @@ package dettato.app.session;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.problem.Problem;
-import dettato.session.Focus;
+import dettato.focus.Focus;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -47,6 +47,7 @@ final class ClassYear {
     System.out.printf("%d attempts of %d children%n", lines.size(), CHILDREN);
     for (int from = 0; from < lines.size(); from += 5_000) {
       List<String> some = lines.subList(from, Math.min(lines.size(), from + 5_000));
+      Thread.sleep(5000);
       long start = System.nanoTime();
       api.send(
           "POST",

@@ -1,4 +1,4 @@
-package dettato.session;
+package dettato.focus;
 
 import dettato.input.Unacceptable;
 import dettato.rule.RuleBook;

@@ -1,4 +1,4 @@
-package dettato.session;
+package dettato.focus;
 
 import dettato.find.RivalChooser;
 import dettato.plan.TeachingSequence;

@@ -1,4 +1,4 @@
-package dettato.session;
+package dettato.focus;
 
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
@@ -57,7 +57,7 @@ public record FocusAt(int unit, Optional<Opportunity> decided) {
   /**
    * What is asked there, to be told from what other words ask: the rule's side, or the grapheme.
    */
-  String asks(Word word) {
+  public String asks(Word word) {
     return decided.map(o -> o.side().name()).orElse(word.cut().unit(unit).grapheme().text());
   }
 }

@@ -1,0 +1,63 @@
+package dettato.exercise;
+
+import dettato.input.Unacceptable;
+import dettato.plan.InventedWords;
+import dettato.sound.Accent;
+import dettato.text.SentenceReader;
+import dettato.word.Homophones;
+import dettato.word.Lexicon;
+import dettato.word.Word;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** The kinds of task in one language, in the order they are offered. */
+public final class ExerciseBook {
+  private final List<Exercise> kinds;
+
+  /**
+   * @param words of the lexicon in the accent, commonest first
+   */
+  public ExerciseBook(
+      List<Word> words,
+      Lexicon lexicon,
+      Accent accent,
+      SentenceReader reader,
+      InventedWords invented) {
+    Homophones homophones = new Homophones(words, accent);
+    ExerciseWords some =
+        new ExerciseWords(words.stream().filter(w -> w.use() == Word.Use.CHOOSE).toList());
+    this.kinds =
+        List.of(
+            new Gaps(reader),
+            new Sort(some, invented),
+            new Match(some, homophones),
+            new Listen(some, new SpokenForms(words, lexicon, accent)),
+            new CutBeats(some),
+            new Irregulars(words),
+            new AffixMeaning(lexicon),
+            new MadeUp(invented),
+            new Slips(lexicon));
+  }
+
+  public List<Exercise> kinds() {
+    return kinds;
+  }
+
+  /**
+   * The kind with this id.
+   *
+   * @throws Unacceptable naming the kinds there are
+   */
+  public Exercise of(String id) {
+    return kinds.stream()
+        .filter(k -> k.id().equals(id))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new Unacceptable(
+                    "There is no exercise '%s'. Choose one of %s."
+                        .formatted(
+                            id,
+                            kinds.stream().map(Exercise::id).collect(Collectors.joining(", ")))));
+  }
+}

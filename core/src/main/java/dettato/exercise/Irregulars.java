@@ -1,0 +1,202 @@
+package dettato.exercise;
+
+import dettato.focus.Focus;
+import dettato.focus.Material;
+import dettato.rule.Opportunity;
+import dettato.rule.RuleBook;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * Common words to be known by heart: those with a part that is irregular for what is taught by now,
+ * the rest being taught. Words that share a pattern (could, would) stand together; letters that are
+ * shared but sound otherwise (come, home) are told.
+ */
+final class Irregulars implements Exercise {
+  /** So many of the commonest words are met before their parts are taught. */
+  private static final int EARLY = 600;
+
+  private static final int COMMON = 3_000;
+  private static final int PARTS = 2;
+  private static final int MORE = 5;
+
+  private final List<Word> words;
+
+  /**
+   * @param words commonest first
+   */
+  Irregulars(List<Word> words) {
+    this.words =
+        words.stream()
+            .filter(w -> w.use() == Word.Use.CHOOSE && w.rank() <= COMMON && w.cut().size() > 1)
+            .toList();
+  }
+
+  @Override
+  public String id() {
+    return "irregular";
+  }
+
+  @Override
+  public String title() {
+    return "Irregular words";
+  }
+
+  @Override
+  public String asks() {
+    return "Look at the part that is not as we say it; cover; write the word from memory.";
+  }
+
+  /**
+   * A word and its parts that are irregular by now.
+   *
+   * @param due what a rule would have at a unit that breaks it
+   */
+  private record Hard(Word word, Set<Integer> units, Map<Integer, String> due) {
+    String pattern() {
+      return units.stream()
+          .map(u -> word.cut().unit(u))
+          .map(u -> u.grapheme().text() + ":" + u.sound().id())
+          .collect(Collectors.joining(" "));
+    }
+  }
+
+  @Override
+  public List<Task> make(Wanted wanted, Material material) {
+    List<Hard> hard =
+        words.stream()
+            .filter(w -> !wanted.without().contains(w.spelling()))
+            .map(w -> hard(w, material))
+            .filter(h -> !h.units.isEmpty() && h.units.size() <= PARTS)
+            .filter(h -> isAsked(h, wanted.focus(), material))
+            .toList();
+    List<Hard> some =
+        ExerciseWords.drawn(
+            hard.subList(0, Math.min(hard.size(), wanted.count() * MORE)),
+            wanted.count(),
+            wanted.seed());
+    return together(some).stream().map(h -> task(h, some, material)).toList();
+  }
+
+  /** An irregular word needs no more; a sound or a rule must be what is irregular. */
+  private static boolean isAsked(Hard hard, Optional<Focus> focus, Material material) {
+    return focus.isEmpty()
+        || focus
+            .get()
+            .read(
+                new Focus.Cases<Boolean>() {
+                  @Override
+                  public Boolean rule(String id) {
+                    return RuleBook.exceptions(hard.word).stream()
+                        .anyMatch(o -> o.rule().equals(id));
+                  }
+
+                  @Override
+                  public Boolean rivals(String sound, List<String> graphemes) {
+                    return hard.units.stream()
+                        .anyMatch(u -> hard.word.cut().ipa(u, material.accent()).equals(sound));
+                  }
+
+                  @Override
+                  public Boolean irregular() {
+                    return true;
+                  }
+                });
+  }
+
+  /** Units that break a firm rule, stand in no list of correspondences, or are not taught yet. */
+  private static Hard hard(Word word, Material material) {
+    Set<Integer> units = new TreeSet<>(word.irregular());
+    Map<Integer, String> due = new LinkedHashMap<>();
+    for (Opportunity broken : RuleBook.exceptions(word)) {
+      if (!RuleBook.of(broken.rule()).isWeak()) {
+        units.add(broken.unit());
+        due.put(broken.unit(), broken.due().stream().sorted().findFirst().orElseThrow());
+      }
+    }
+    int untaught = 0;
+    for (int u = 0; u < word.cut().size(); u++) {
+      Unit unit = word.cut().unit(u);
+      boolean taught =
+          material
+              .sequence()
+              .taughtAt(unit, material.accent())
+              .filter(s -> s <= material.step())
+              .isPresent();
+      if (!taught && units.add(u)) {
+        untaught++;
+      }
+    }
+    return new Hard(word, untaught == 0 || word.rank() <= EARLY ? units : Set.of(), due);
+  }
+
+  /** Those of one pattern one after the other, in the order in which patterns are met. */
+  private static List<Hard> together(List<Hard> some) {
+    Map<String, List<Hard>> byPattern = new LinkedHashMap<>();
+    some.forEach(h -> byPattern.computeIfAbsent(h.pattern(), p -> new ArrayList<>()).add(h));
+    return byPattern.values().stream()
+        .sorted(Comparator.comparingInt(g -> -g.size()))
+        .flatMap(List::stream)
+        .toList();
+  }
+
+  private static Task task(Hard hard, List<Hard> all, Material material) {
+    Word word = hard.word;
+    String parts =
+        hard.units.stream()
+            .map(u -> part(word.cut(), u, material) + ruled(hard, u))
+            .collect(Collectors.joining(", "));
+    String like =
+        all.stream()
+            .filter(h -> h != hard && h.pattern().equals(hard.pattern()))
+            .map(h -> h.word.spelling())
+            .collect(Collectors.joining(", "));
+    String why =
+        parts
+            + (like.isEmpty() ? "" : "; like " + like)
+            + unlike(hard, all, material).map(u -> "; but " + u).orElse("");
+    String says = word.clue().isEmpty() ? word.spelling() : word.spelling() + ": " + word.clue();
+    return Task.open(word.spelling(), says, List.of(word.spelling()), why);
+  }
+
+  private static String ruled(Hard hard, int unit) {
+    return Optional.ofNullable(hard.due.get(unit))
+        .map(d -> " where by rule " + d.replace('_', '-') + " is due")
+        .orElse("");
+  }
+
+  private static String part(Segmentation cut, int unit, Material material) {
+    return "%s says /%s/"
+        .formatted(
+            cut.unit(unit).grapheme().text().replace('_', '-'), cut.ipa(unit, material.accent()));
+  }
+
+  /** A word of the set whose same letters say something else. */
+  private static Optional<String> unlike(Hard hard, List<Hard> all, Material material) {
+    for (int u : hard.units) {
+      Unit unit = hard.word.cut().unit(u);
+      for (Hard other : all) {
+        for (int o = 0; o < other.word.cut().size(); o++) {
+          Unit its = other.word.cut().unit(o);
+          if (its.grapheme().text().length() > 1
+              && its.grapheme().equals(unit.grapheme())
+              && !material.accent().alike(its.sound(), unit.sound())) {
+            return Optional.of(
+                "in %s %s".formatted(other.word.spelling(), part(other.word.cut(), o, material)));
+          }
+        }
+      }
+    }
+    return Optional.empty();
+  }
+}

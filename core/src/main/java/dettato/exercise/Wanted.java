@@ -1,0 +1,31 @@
+package dettato.exercise;
+
+import dettato.focus.Focus;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What tasks are wanted.
+ *
+ * @param focus what their words have; empty leaves it open
+ * @param level 1 the easiest to 3, where a kind has levels
+ * @param count how many
+ * @param without spellings not to be taken
+ * @param broken conditions that the class breaks, the commonest first, for mistakes to find
+ * @param seed the same seed makes the same tasks
+ */
+public record Wanted(
+    Optional<Focus> focus,
+    int level,
+    int count,
+    Set<String> without,
+    List<String> broken,
+    long seed) {
+  public static final int LEVELS = 3;
+
+  public Wanted {
+    without = Set.copyOf(without);
+    broken = List.copyOf(broken);
+  }
+}

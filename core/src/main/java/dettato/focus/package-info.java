@@ -1,0 +1,8 @@
+/**
+ * What a session or an exercise is about (a rule, rival graphemes of a sound, irregular words), the
+ * place in a word that asks it, and words for it.
+ */
+@NullMarked
+package dettato.focus;
+
+import org.jspecify.annotations.NullMarked;
