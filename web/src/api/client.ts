@@ -39,6 +39,9 @@ export type CheckedText = Schemas['Checked']
 export type SentenceQuery = NonNullable<paths['/api/sentences']['get']['parameters']['query']>
 export type PassageView = Schemas['PassageView']
 export type TextToCheck = Schemas['TextToCheck']
+export type ExerciseView = Schemas['ExerciseView']
+export type Task = Schemas['Task']
+export type ExerciseQuery = NonNullable<paths['/api/classes/{id}/exercises/{kind}']['get']['parameters']['query']>
 export type ChainQuery = NonNullable<paths['/api/chains']['get']['parameters']['query']>
 export type ChainView = Schemas['ChainView']
 export type AccentView = Schemas['AccentView']
@@ -167,9 +170,22 @@ export const api = {
   sentences: (query: SentenceQuery) => data(() => client.GET('/api/sentences', { params: { query } })),
   passages: (accent: string, sound: string, step: number) => data(() => client.GET('/api/passages', { params: { query: { accent, sound, step } } })),
   checkText: (body: TextToCheck) => data(() => client.POST('/api/texts/check', { body })),
+  exercises: (id: number) => data(() => client.GET('/api/classes/{id}/exercises', { params: { path: { id } } })),
+  tasks: (id: number, kind: string, query: ExerciseQuery) =>
+    data(() => client.GET('/api/classes/{id}/exercises/{kind}', { params: { path: { id, kind }, query } })),
+  keepText: (title: string, text: string) => data(() => client.POST('/api/own-texts', { body: { title, text } })),
+  dropText: (id: number) => data(() => client.DELETE('/api/own-texts/{id}', { params: { path: { id } } })),
+  importTexts: (file: string) =>
+    data(() =>
+      client.POST('/api/own-texts/import', {
+        body: file,
+        bodySerializer: (text: string) => text,
+        headers: { 'Content-Type': 'text/csv' },
+      }),
+    ),
   chain: (query: ChainQuery) => data(() => client.GET('/api/chains', { params: { query } })),
-  pairs: (accent: string, contrast: string, step: number) =>
-    data(() => client.GET('/api/pairs', { params: { query: { accent, contrast, step, limit: 60 } } })),
+  pairs: (accent: string, contrast: string, word: string, step: number) =>
+    data(() => client.GET('/api/pairs', { params: { query: { accent, contrast, word, step, limit: 60 } } })),
   words: (query: WordQuery) => data(() => client.GET('/api/words', { params: { query } })),
   proposals: (spelling: string, accent: string) =>
     data(() => client.GET('/api/words/{spelling}/proposals', { params: { path: { spelling }, query: { accent } } })),

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, type QueryClient } from '@tanstack/react-query'
-import { api, type ChainQuery, type SentenceQuery, type TextToCheck, type WordQuery } from './client'
+import { api, type ChainQuery, type ExerciseQuery, type SentenceQuery, type TextToCheck, type WordQuery } from './client'
 
 const FOREVER = { staleTime: Infinity } as const
 
@@ -50,9 +50,18 @@ export const ask = {
     queryOptions({ queryKey: ['passages', accent, sound, step], queryFn: () => api.passages(accent, sound, step), placeholderData: keepPreviousData, ...FOREVER }),
   checkText: (body: TextToCheck) =>
     queryOptions({ queryKey: ['check', body], queryFn: () => api.checkText(body), placeholderData: keepPreviousData, retry: false }),
+  exercises: (classId: number) => queryOptions({ queryKey: ['class', classId, 'exercises'], queryFn: () => api.exercises(classId), ...FOREVER }),
+  tasks: (classId: number, kind: string, query: ExerciseQuery) =>
+    queryOptions({
+      queryKey: ['class', classId, 'tasks', kind, query],
+      queryFn: () => api.tasks(classId, kind, query),
+      placeholderData: keepPreviousData,
+      retry: false,
+      ...FOREVER,
+    }),
   chain: (query: ChainQuery) => queryOptions({ queryKey: ['chain', query], queryFn: () => api.chain(query), retry: false, ...FOREVER }),
-  pairs: (accent: string, contrast: string, step: number) =>
-    queryOptions({ queryKey: ['pairs', accent, contrast, step], queryFn: () => api.pairs(accent, contrast, step), retry: false, ...FOREVER }),
+  pairs: (accent: string, contrast: string, word: string, step: number) =>
+    queryOptions({ queryKey: ['pairs', accent, contrast, word, step], queryFn: () => api.pairs(accent, contrast, word, step), retry: false, ...FOREVER }),
   ownWords: (accent: string) => queryOptions({ queryKey: ['own', accent], queryFn: () => api.ownWords(accent) }),
   proposals: (spelling: string, accent: string) =>
     queryOptions({ queryKey: ['proposals', accent, spelling], queryFn: () => api.proposals(spelling, accent) }),

@@ -28,7 +28,8 @@ export function MinimalPairs() {
   const url = useUrl()
   const rules = useQuery(ask.rules(accent))
   const contrast = url.get('contrast') || 'split-vowel'
-  const found = useQuery(ask.pairs(accent, contrast, step))
+  const word = url.get('word')
+  const found = useQuery(ask.pairs(accent, contrast, word, step))
   const words = [...new Set((found.data?.pairs ?? []).slice(0, 6).flatMap((p) => [p.a, p.b]))]
   return (
     <div className="grid grid-cols-1 lg:grid-cols-[360px_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">
@@ -47,6 +48,10 @@ export function MinimalPairs() {
             ))}
           </select>
         </Row>
+        <label className="flex flex-col gap-0.5">
+          <span className="mute text-sm">Or every pair of one word</span>
+          <input className="input input-sm w-full font-word text-base" placeholder="any" maxLength={20} value={word} onChange={(e) => url.set({ word: e.target.value.trim().toLowerCase() })} />
+        </label>
         <p className="mute text-sm">Only words of what is taught so far, the commonest first. The first six pairs go on the sheet.</p>
         <SendWords words={words} />
       </form>
@@ -54,7 +59,7 @@ export function MinimalPairs() {
       <div role="group" aria-label="Pairs found" className="sheet p-4 min-h-0 overflow-auto" tabIndex={0}>
         {found.isPending ? <Loading rows={8} /> : null}
         {found.isError ? <Failed error={found.error} retry={() => void found.refetch()} /> : null}
-        {found.data?.total === 0 ? <p className="mute">No taught pair shows this contrast yet.</p> : null}
+        {found.data?.total === 0 ? <p className="mute">{word ? `No short taught word is one sound from ${word}.` : 'No taught pair shows this contrast yet.'}</p> : null}
         <ul className="grid grid-cols-1 xl:grid-cols-2 gap-x-8">
           {found.data?.pairs.map((p) => (
             <li key={`${p.a} ${p.b}`} className="flex items-baseline gap-3 border-b border-dotted border-base-300 py-1">

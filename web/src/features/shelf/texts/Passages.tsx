@@ -8,6 +8,7 @@ import { FieldError } from '../../../ui/FieldError'
 import { Failed, Loading } from '../../../ui/Parts'
 import { Pick, Row } from '../filters'
 import { Marked } from './Marked'
+import { DropOwn, OwnText } from './OwnTexts'
 
 /** Short texts with questions; with a sound chosen, those in which it is spelled in several ways. */
 export function Passages() {
@@ -40,6 +41,7 @@ export function Passages() {
             </button>
           ))}
         </nav>
+        <OwnText titled />
       </div>
       {found.isError ? <Failed error={found.error} retry={() => void found.refetch()} /> : null}
       {open ? <Passage key={open.title} passage={open} /> : null}
@@ -65,6 +67,7 @@ function Passage({ passage }: { passage: PassageView }) {
       <div className="flex items-center gap-3">
         <h2 className="text-lg font-semibold">{passage.title}</h2>
         <span className="mute text-sm">{passage.words} words</span>
+        {passage.own ? <DropOwn id={passage.own} name={passage.title} /> : null}
         <span role="status" className="text-sm ml-auto">
           {said}
         </span>
@@ -91,6 +94,7 @@ function Passage({ passage }: { passage: PassageView }) {
           Not taught yet: {passage.untaught.map((u) => `${u.word} (${u.graphemes.join(', ').replaceAll('_', '-')})`).join(', ')}
         </p>
       ) : null}
+      {passage.questions.length > 0 ? (
       <section aria-label="Questions">
         <h3 className="font-semibold mb-1">Questions</h3>
         <ol className="list-decimal pl-6 flex flex-col gap-1">
@@ -101,6 +105,7 @@ function Passage({ passage }: { passage: PassageView }) {
           ))}
         </ol>
       </section>
+      ) : null}
     </div>
   )
 }

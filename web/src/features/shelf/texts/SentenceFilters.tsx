@@ -27,7 +27,7 @@ export function SentenceFilters() {
   const sound = sounds.data?.find((s) => s.phoneme === url.get('sound'))
   const set = (values: Record<string, string>) => url.set({ ...values, shown: '' })
   return (
-    <form aria-label="Filters" className="flex flex-col gap-1.5 min-h-0 overflow-auto pr-1" onSubmit={(e) => e.preventDefault()}>
+    <form aria-label="Filters" className="flex flex-col gap-1.5 pr-1" onSubmit={(e) => e.preventDefault()}>
       <label className="flex flex-col gap-0.5">
         <span className="mute text-sm">Letters in it</span>
         <input className="input input-sm w-full font-word text-base" placeholder="seal" maxLength={40} value={url.get('text')} onChange={(e) => set({ text: e.target.value })} />
@@ -69,6 +69,7 @@ export function SentenceFilters() {
       </Row>
       <div className="flex flex-wrap gap-1 pt-1">
         <Flag on={url.get('taught') !== 'all'} label="only what is taught" toggle={() => set({ taught: url.get('taught') === 'all' ? '' : 'all' })} />
+        <Flag on={url.get('phrases') === 'yes'} label="in phrases" toggle={(phrases) => url.set({ phrases })} />
       </div>
       <button type="button" className="btn btn-sm mt-1" disabled={!KEYS.some((k) => url.get(k))} onClick={() => set(Object.fromEntries(KEYS.map((k) => [k, ''])))}>
         Clear all filters

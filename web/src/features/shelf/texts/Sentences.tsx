@@ -6,6 +6,7 @@ import { useUrl } from '../../../lib/useUrl'
 import { Failed, Loading } from '../../../ui/Parts'
 import { Tray } from '../Tray'
 import { Marked } from './Marked'
+import { DropOwn, OwnText } from './OwnTexts'
 import { SentenceFilters } from './SentenceFilters'
 
 const FIRST = 60
@@ -23,7 +24,10 @@ export function Sentences() {
   const pick = (text: string) => keep(picked.includes(text) ? picked.filter((t) => t !== text) : [...picked, text])
   return (
     <div className="grid grid-cols-1 lg:grid-cols-[248px_1fr_330px] gap-4 min-h-0 grow max-lg:min-h-fit">
-      <SentenceFilters />
+      <div className="flex flex-col gap-2 min-h-0 overflow-auto">
+        <SentenceFilters />
+        <OwnText titled={false} />
+      </div>
       <section aria-label="Sentences found" className="sheet min-h-0 flex flex-col">
         {found.isPending ? <Loading rows={10} /> : null}
         {found.isError ? <Failed error={found.error} retry={() => void found.refetch()} /> : null}
@@ -36,7 +40,7 @@ export function Sentences() {
             {found.data.total === 0 ? <p className="p-4 mute">No sentence fits all of this. Loosen a filter, or allow what is not taught yet.</p> : null}
             <ul className="overflow-auto min-h-0 px-2">
               {found.data.sentences.map((s) => (
-                <Line key={s.text} sentence={s} picked={picked.includes(s.text)} pick={() => pick(s.text)} />
+                <Line key={s.text} sentence={s} picked={picked.includes(s.text)} pick={() => pick(s.text)} phrases={url.get('phrases') === 'yes'} />
               ))}
               {found.data.sentences.length < Math.min(500, found.data.total) ? (
                 <li className="py-3 text-center">
@@ -54,18 +58,24 @@ export function Sentences() {
   )
 }
 
-function Line({ sentence, picked, pick }: { sentence: BankSentence; picked: boolean; pick: () => void }) {
+/** Words to be said in one breath. */
+function Phrase({ text }: { text: string }) {
+  return <span className="inline-block border-b-2 border-accent rounded-b-lg px-1 mr-2">{text}</span>
+}
+
+function Line({ sentence, picked, pick, phrases }: { sentence: BankSentence; picked: boolean; pick: () => void; phrases: boolean }) {
   const untaught = [...new Set(sentence.untaught.flatMap((u) => u.graphemes))]
   return (
-    <li className="border-b border-dotted border-base-300">
-      <label className="flex items-center gap-3 min-h-11 px-2 py-1 cursor-pointer hover:bg-base-200 rounded">
+    <li className="border-b border-dotted border-base-300 flex items-center">
+      <label className="grow flex items-center gap-3 min-h-11 px-2 py-1 cursor-pointer hover:bg-base-200 rounded">
         <input type="checkbox" className="checkbox checkbox-sm" checked={picked} onChange={pick} aria-label={`Pick: ${sentence.text}`} />
         <span className="font-word text-lg leading-snug grow">
-          <Marked text={sentence.text} spans={sentence.asked} />
+          {phrases ? sentence.phrases.map((phrase) => <Phrase key={phrase} text={phrase} />) : <Marked text={sentence.text} spans={sentence.asked} />}
         </span>
         {untaught.length > 0 ? <span className="text-sm mute whitespace-nowrap">needs {untaught.map((g) => g.replace('_', '-')).join(', ')}</span> : null}
         <span className="mute text-sm w-16 text-right whitespace-nowrap">{sentence.words} words</span>
       </label>
+      {sentence.own ? <DropOwn id={sentence.own} name={sentence.text} /> : null}
     </li>
   )
 }

@@ -5,10 +5,12 @@ import { rule, session, sounds } from '../../../test/made-up'
 import { show } from '../../../test/page'
 import { answer, askedOf, fail } from '../../../test/server'
 import { chainQuery } from './Chains'
+import { taskQuery } from './Exercises'
+import { handout } from './handout'
 import { sentenceQuery } from './Sentences'
 import { Texts } from './Texts'
 
-const SENTENCE = { text: 'The rain fell.', words: 3, tests: [], untaught: [], kind: 'STATEMENT' as const, step: 20, asked: [{ from: 5, to: 7 }] }
+const SENTENCE = { text: 'The rain fell.', words: 3, tests: [], untaught: [], kind: 'STATEMENT' as const, step: 20, asked: [{ from: 5, to: 7 }], phrases: ['The rain', 'fell.'] }
 
 beforeEach(() => {
   sessionStorage.clear()
@@ -93,4 +95,57 @@ test('shows a text with the letters of the sound that is hunted, its words by sp
   expect(screen.getByText(/sea \(a-e\)/)).toBeDefined()
   await userEvent.click(screen.getByRole('button', { name: /Wind/ }))
   expect(screen.getByLabelText('address').textContent).toBe('/texts?view=read&title=Wind')
+})
+
+const KINDS = [
+  { id: 'gap', title: 'Gap sentences', asks: 'Write the word that fits.', levels: false },
+  { id: 'listen', title: 'Listening', asks: 'Listen and say.', levels: true },
+]
+const GAP = { text: 'badge', says: 'I wear a ____.', answer: ['badge'], options: ['cage', 'badge'], why: 'short vowel, so dge' }
+
+test('shows tasks with one box, answers and reasons, and hides the answers', async () => {
+  answer('get', '/api/classes/1/exercises', KINDS)
+  answer('get', '/api/classes/1/exercises/gap', { tasks: [GAP] })
+  open('/texts?view=exercises&rule=final-j')
+  expect(await screen.findByText('I wear a ____.')).toBeDefined()
+  expect(screen.getByLabelText('To choose from').textContent).toBe('cagebadge')
+  expect(screen.getByText('short vowel, so dge')).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: 'answers' }))
+  expect(screen.queryByText('short vowel, so dge')).toBeNull()
+  expect(screen.queryByRole('group', { name: 'Level' })).toBeNull()
+})
+
+test('asks for tasks by kind, level, number and focus, and says when none fits', async () => {
+  answer('get', '/api/classes/1/exercises', KINDS)
+  answer('get', '/api/classes/1/exercises/listen', { tasks: [] })
+  open('/texts?view=exercises&ex=listen&level=2')
+  expect(await screen.findByText(/Nothing taught so far fits/)).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: 'hard' }))
+  expect(screen.getByLabelText('address').textContent).toContain('level=3')
+  const get = (k: string) => ({ sound: 'eɪ', graphemes: 'ai,a_e', n: '12', level: '3', seed: '4' })[k] ?? ''
+  expect(taskQuery(get)).toEqual({ level: 3, count: 12, seed: 4, sound: 'eɪ', graphemes: ['ai', 'a_e'] })
+})
+
+test('writes an exercise out with its answers at the end', () => {
+  expect(handout(KINDS[0]!, [GAP], true)).toBe('Gap sentences\nWrite the word that fits.\n\ncage   badge\n\n1. I wear a ____.\n\nAnswers\n1. badge\n')
+  expect(handout(KINDS[1]!, [GAP], false)).toContain('1. I wear a ____.   cage / badge')
+})
+
+test('keeps a sentence of the school, shows it as its own, and takes it away', async () => {
+  answer('post', '/api/own-texts', {})
+  answer('delete', '/api/own-texts/7', {})
+  open()
+  await screen.findByText(/2 sentences fit/)
+  await userEvent.type(screen.getByLabelText('A sentence of your own'), 'Our gull ate it.')
+  answer('get', '/api/sentences', { total: 1, sentences: [{ ...SENTENCE, text: 'Our gull ate it.', own: 7, asked: [] }] })
+  await userEvent.click(screen.getByText('Keep it'))
+  expect(askedOf('post', '/api/own-texts')[0]?.body).toEqual({ title: '', text: 'Our gull ate it.' })
+  expect(await screen.findByText('our own')).toBeDefined()
+  await userEvent.click(screen.getByLabelText('Take away: Our gull ate it.'))
+  await waitFor(() => expect(askedOf('delete', '/api/own-texts/7')).toHaveLength(1))
+})
+
+test('shows sentences in phrases', async () => {
+  open('/texts?phrases=yes')
+  expect((await screen.findAllByText('The rain'))[0]?.tagName).toBe('SPAN')
 })

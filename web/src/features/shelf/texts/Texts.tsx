@@ -1,7 +1,9 @@
+import type { ComponentType } from 'react'
 import { useUrl } from '../../../lib/useUrl'
 import { Head } from '../../../ui/Parts'
 import { Chains } from './Chains'
 import { CheckText } from './CheckText'
+import { Exercises } from './Exercises'
 import { MinimalPairs } from './MinimalPairs'
 import { Passages } from './Passages'
 import { Sentences } from './Sentences'
@@ -12,12 +14,16 @@ const VIEWS = [
   ['check', 'Check a text'],
   ['chains', 'Chains'],
   ['pairs', 'Pairs'],
+  ['exercises', 'Exercises'],
 ] as const
 
-/** Sentences to dictate, a check of any text, and words one sound apart. */
+const SHOWN: Record<string, ComponentType> = { read: Passages, check: CheckText, chains: Chains, pairs: MinimalPairs, exercises: Exercises }
+
+/** Sentences to dictate, texts, a check of any text, words one sound apart, and exercises. */
 export function Texts() {
   const url = useUrl()
   const view = url.get('view')
+  const View = SHOWN[view] ?? Sentences
   return (
     <>
       <Head title="Texts">
@@ -29,7 +35,7 @@ export function Texts() {
           ))}
         </div>
       </Head>
-      {view === 'read' ? <Passages /> : view === 'check' ? <CheckText /> : view === 'chains' ? <Chains /> : view === 'pairs' ? <MinimalPairs /> : <Sentences />}
+      <View />
     </>
   )
 }

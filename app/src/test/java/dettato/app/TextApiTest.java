@@ -71,6 +71,14 @@ class TextApiTest extends ApiCase {
   }
 
   @Test
+  void findsEveryPairOfAWord() throws Exception {
+    mvc.perform(get("/api/pairs?word=cat&limit=100").session(session))
+        .andExpect(jsonPath("$.pairs[*].b", hasItem("hat")))
+        .andExpect(jsonPath("$.pairs[*].b", hasItem("cut")))
+        .andExpect(jsonPath("$.pairs[*].a", everyItem(containsString("cat"))));
+  }
+
+  @Test
   void makesAChainOrSaysTheLongest() throws Exception {
     mvc.perform(get("/api/chains?length=9&sounds=3-4&seed=5").session(session))
         .andExpect(jsonPath("$.words", hasSize(9)))

@@ -49,12 +49,28 @@ public final class MinimalPairs {
       for (Spoken b : neighbours.changed(a)) {
         Optional<Integer> at = a.changedAt(b);
         if (at.isPresent() && wanted.fits(a, b, at.get()) && neighbours.isTaught(b, step)) {
-          found.add(new Pair(a, b, a.sounds().get(at.get()) + "-" + b.sounds().get(at.get())));
+          found.add(pair(a, b, at.get()));
         }
       }
     }
     found.sort(Comparator.comparingInt(p -> p.a.word().rank() + p.b.word().rank()));
     return found;
+  }
+
+  /** Every taught word that differs from one by one sound in place of another, commonest first. */
+  public List<Pair> with(String word, int step) {
+    return neighbours.find(word).stream()
+        .flatMap(
+            one ->
+                neighbours.changed(one).stream()
+                    .filter(other -> neighbours.isTaught(other, step))
+                    .map(other -> pair(one, other, one.changedAt(other).orElseThrow())))
+        .sorted(Comparator.comparingInt(p -> p.b.word().rank()))
+        .toList();
+  }
+
+  private static Pair pair(Spoken a, Spoken b, int at) {
+    return new Pair(a, b, a.sounds().get(at) + "-" + b.sounds().get(at));
   }
 
   /** Whether two words, of which one sound differs, show it in this order. */

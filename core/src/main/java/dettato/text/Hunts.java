@@ -11,6 +11,7 @@ public final class Hunts {
   private static final int WORDS = 5;
 
   private final SentenceReader reader;
+  private final List<Passage> passages;
 
   /**
    * A text and a sound in it.
@@ -30,8 +31,9 @@ public final class Hunts {
     }
   }
 
-  public Hunts(SentenceReader reader) {
+  public Hunts(SentenceReader reader, List<Passage> passages) {
     this.reader = reader;
+    this.passages = List.copyOf(passages);
   }
 
   /**
@@ -41,7 +43,7 @@ public final class Hunts {
    * @param sound in IPA of the accent, or ""
    */
   public List<Hunt> of(String sound) {
-    return Passage.shipped().stream()
+    return passages.stream()
         .map(p -> hunt(p, sound))
         .filter(h -> sound.isEmpty() || h.columns.size() >= COLUMNS && h.words() >= WORDS)
         .sorted(Comparator.comparingInt(h -> -h.words()))

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** Our own sentences, read in one accent, to be searched by what their words ask. */
 public final class SentenceBank {
@@ -45,8 +46,22 @@ public final class SentenceBank {
       long seed) {}
 
   public SentenceBank(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
-    this.reader = new SentenceReader(lexicon, accent, sequence);
-    this.all = shipped().stream().map(reader::read).toList();
+    this(new SentenceReader(lexicon, accent, sequence), shipped());
+  }
+
+  private SentenceBank(SentenceReader reader, List<Sentence> sentences) {
+    this(sentences.stream().map(reader::read).toList(), reader);
+  }
+
+  private SentenceBank(List<ReadSentence> all, SentenceReader reader) {
+    this.reader = reader;
+    this.all = all;
+  }
+
+  /** The same with a school's own sentences before ours. */
+  public SentenceBank with(List<Sentence> own) {
+    return new SentenceBank(
+        Stream.concat(own.stream().map(reader::read), all.stream()).toList(), reader);
   }
 
   /** Ours, kept in {@code sentences.tsv}. */

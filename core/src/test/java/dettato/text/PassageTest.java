@@ -59,7 +59,7 @@ class PassageTest {
 
   @Test
   void givesHuntsForTwentyFiveSoundsWithNoEmptyColumn() {
-    Hunts hunts = new Hunts(READER);
+    Hunts hunts = new Hunts(READER, ALL);
     List<String> sounds =
         Sounds.all().stream()
             .map(BRITISH::say)
@@ -79,7 +79,7 @@ class PassageTest {
 
   @Test
   void allTextsAreThereWithoutASound() {
-    assertEquals(ALL.size(), new Hunts(READER).of("").size());
+    assertEquals(ALL.size(), new Hunts(READER, ALL).of("").size());
   }
 
   @Test

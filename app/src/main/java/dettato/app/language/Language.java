@@ -3,6 +3,7 @@ package dettato.app.language;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import dettato.diagnose.SoundPlace;
+import dettato.exercise.ExerciseBook;
 import dettato.find.RivalChooser;
 import dettato.find.SoundFigures;
 import dettato.find.WordIndex;
@@ -17,6 +18,7 @@ import dettato.rule.RuleFigures;
 import dettato.rule.SpellingRule;
 import dettato.session.Markers;
 import dettato.sound.Accent;
+import dettato.text.SentenceReader;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
@@ -42,6 +44,7 @@ public final class Language {
   private final Supplier<WordIndex> index;
   private final Supplier<List<SoundFigures.SoundFigure>> sounds;
   private final Supplier<InventedWords> invented;
+  private final Supplier<ExerciseBook> exercises;
   private final Supplier<Map<String, RuleFigures>> figures;
   private final Cache<String, List<SoundPlace>> places =
       Caffeine.newBuilder().maximumSize(KEPT).build();
@@ -59,6 +62,15 @@ public final class Language {
     this.invented =
         SingletonSupplier.of(
             () -> new InventedWords(lexicon, this.accent, TeachingSequence.shipped()));
+    this.exercises =
+        SingletonSupplier.of(
+            () ->
+                new ExerciseBook(
+                    words(),
+                    lexicon,
+                    this.accent,
+                    new SentenceReader(lexicon, this.accent, TeachingSequence.shipped()),
+                    invented()));
     this.figures =
         SingletonSupplier.of(
             () ->
@@ -126,6 +138,11 @@ public final class Language {
   /** How often a rule holds among these words, and where it does not. */
   public RuleFigures figures(String rule) {
     return Optional.ofNullable(figures.get().get(rule)).orElseThrow();
+  }
+
+  /** Exercises of every kind, from these words. */
+  public ExerciseBook exercises() {
+    return exercises.get();
   }
 
   /** What blocks are filled from, for a class that has been taught up to a step. */

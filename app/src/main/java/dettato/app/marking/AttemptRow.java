@@ -69,7 +69,17 @@ class AttemptRow {
 
   Object[] columns() {
     return new Object[] {
-      id, version, classId, pupilId, itemId, kind, writtenOn, target, written, state.name(), corrected
+      id,
+      version,
+      classId,
+      pupilId,
+      itemId,
+      kind,
+      writtenOn,
+      target,
+      written,
+      state.name(),
+      corrected
     };
   }
 

@@ -11,8 +11,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.hibernate.Session;
-import org.hibernate.StatelessSession;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -102,8 +100,8 @@ public class AttemptWriter {
   }
 
   /**
-   * Many rows at once, ids of the entities' own sequence, by plain JDBC: what is written here is not
-   * read again in this transaction.
+   * Many rows at once, ids of the entities' own sequence, by plain JDBC: what is written here is
+   * not read again in this transaction.
    */
   private void insert(List<AttemptRow> fresh) {
     for (int from = 0; from < fresh.size(); from += IDS) {

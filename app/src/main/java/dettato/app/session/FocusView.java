@@ -43,7 +43,7 @@ public record FocusView(
    *
    * @throws Problem 400 when it says nothing
    */
-  Focus focus() {
+  public Focus focus() {
     if (rule != null) {
       return new Focus.Rule(rule);
     }

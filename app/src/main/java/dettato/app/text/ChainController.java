@@ -96,6 +96,7 @@ class ChainController {
   /**
    * Pairs of taught words that differ by one sound.
    *
+   * @param word one of the two; with it every contrast is wanted
    * @param contrast voicing, split-vowel, vowel:TRAP-DRESS, sound:p-b or a rule's id
    */
   @GetMapping("/api/pairs")
@@ -103,15 +104,15 @@ class ChainController {
       @RequestParam(defaultValue = "en-GB") String accent,
       @RequestParam(defaultValue = "0") int step,
       @RequestParam(defaultValue = "split-vowel") String contrast,
+      @RequestParam(defaultValue = "") String word,
       @RequestParam(defaultValue = "40") int limit) {
     if (limit < 1 || limit > MOST_PAIRS) {
       throw Problem.badRequest("limit is 1 to " + MOST_PAIRS + ", not " + limit + ".");
     }
+    int upTo = step == 0 ? TeachingSequence.shipped().last() : step;
+    MinimalPairs pairs = languages.of(accent).pairs();
     List<MinimalPairs.Pair> found =
-        languages
-            .of(accent)
-            .pairs()
-            .of(contrast, step == 0 ? TeachingSequence.shipped().last() : step);
+        word.isBlank() ? pairs.of(contrast, upTo) : pairs.with(word.strip(), upTo);
     return new FoundPairs(
         found.stream()
             .limit(limit)

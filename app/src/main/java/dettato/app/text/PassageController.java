@@ -6,6 +6,9 @@ import dettato.text.ReadSentence;
 import dettato.text.Span;
 import dettato.text.TextCheck;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -25,6 +28,7 @@ class PassageController {
    * @param untaught words that need more than is taught by the step
    * @param columns the words that have the sound, by the grapheme that spells it; empty without one
    * @param spans the letters that spell the sound
+   * @param own its number among the school's own; null for one of ours
    */
   record PassageView(
       String title,
@@ -33,7 +37,8 @@ class PassageController {
       List<Passage.Question> questions,
       List<ReadSentence.Untaught> untaught,
       List<TextCheck.Count> columns,
-      List<Span> spans) {}
+      List<Span> spans,
+      @Nullable Long own) {}
 
   /**
    * All texts, or those that are good for a hunt: the sound in two spellings at least and no fewer
@@ -48,7 +53,10 @@ class PassageController {
       @RequestParam(defaultValue = "") String sound,
       @RequestParam(defaultValue = "0") int step) {
     int upTo = step > 0 ? step : TeachingSequence.shipped().last();
-    return languages.of(accent).hunts().of(sound).stream()
+    List<OwnText> own = languages.own();
+    Map<String, Long> numbers =
+        own.stream().collect(Collectors.toMap(OwnText::text, OwnText::id, (a, b) -> a));
+    return languages.of(accent).hunts(own).of(sound).stream()
         .map(
             h ->
                 new PassageView(
@@ -58,7 +66,8 @@ class PassageController {
                     h.passage().questions(),
                     h.read().untaught(upTo),
                     h.columns(),
-                    h.spans()))
+                    h.spans(),
+                    numbers.get(h.passage().text())))
         .toList();
   }
 }

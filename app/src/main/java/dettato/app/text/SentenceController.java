@@ -8,7 +8,9 @@ import dettato.text.Sentence;
 import dettato.text.SentenceBank;
 import dettato.text.Span;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -31,6 +33,8 @@ class SentenceController {
    * @param untaught words that need more than is taught by the step asked for
    * @param step by which all of it is taught; past the last for what no step teaches
    * @param asked letters that have what was asked for
+   * @param own its number among the school's own; null for one of ours
+   * @param phrases the same in short lines, broken where the grammar allows
    */
   record BankSentence(
       String text,
@@ -39,7 +43,9 @@ class SentenceController {
       List<ReadSentence.Untaught> untaught,
       Sentence.Kind kind,
       int step,
-      List<Span> asked) {}
+      List<Span> asked,
+      @Nullable Long own,
+      List<String> phrases) {}
 
   record FoundSentences(List<BankSentence> sentences, int total) {}
 
@@ -84,18 +90,29 @@ class SentenceController {
             Optional.ofNullable(kind),
             text.strip(),
             seed);
-    SentenceBank bank = languages.of(accent).bank();
+    List<OwnText> own = languages.own();
+    Map<String, Long> numbers =
+        own.stream().collect(Collectors.toMap(OwnText::text, OwnText::id, (a, b) -> a));
+    SentenceBank bank = languages.of(accent).bank(own);
     List<ReadSentence> found = bank.find(query);
     int upTo = step > 0 ? step : TeachingSequence.shipped().last();
     return new FoundSentences(
         found.stream()
             .limit(limit)
-            .map(s -> view(s, upTo, bank.spans(s.sentence(), query)))
+            .map(
+                s ->
+                    view(
+                        s,
+                        upTo,
+                        bank.spans(s.sentence(), query),
+                        numbers.get(s.sentence().text()),
+                        languages.of(accent).phrases().of(s.sentence())))
             .toList(),
         found.size());
   }
 
-  private static BankSentence view(ReadSentence read, int step, List<Span> asked) {
+  private static BankSentence view(
+      ReadSentence read, int step, List<Span> asked, @Nullable Long own, List<String> phrases) {
     return new BankSentence(
         read.sentence().text(),
         read.words(),
@@ -103,6 +120,8 @@ class SentenceController {
         read.untaught(step),
         read.sentence().kind(),
         read.step(),
-        asked);
+        asked,
+        own,
+        phrases);
   }
 }

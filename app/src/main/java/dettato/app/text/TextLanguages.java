@@ -7,12 +7,17 @@ import dettato.find.MinimalPairs;
 import dettato.find.Neighbours;
 import dettato.plan.TeachingSequence;
 import dettato.text.Hunts;
+import dettato.text.Passage;
+import dettato.text.Phrases;
+import dettato.text.Sentence;
 import dettato.text.SentenceBank;
 import dettato.text.SentenceReader;
 import dettato.text.TextCheck;
 import dettato.word.Homophones;
+import java.util.List;
 import java.util.Map;
 import java.util.WeakHashMap;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
 
@@ -20,19 +25,21 @@ import org.springframework.util.function.SingletonSupplier;
 @Component
 class TextLanguages {
   private final Languages languages;
+  private final OwnTexts own;
 
   /** A language is made anew when the school's own words change; what was made of it goes too. */
   private final Map<Language, Made> made = new WeakHashMap<>();
 
-  TextLanguages(Languages languages) {
+  TextLanguages(Languages languages, OwnTexts own) {
     this.languages = languages;
+    this.own = own;
   }
 
   /** What was made of one language. */
   static final class Made {
     private final SingletonSupplier<SentenceBank> bank;
     private final SingletonSupplier<TextCheck> check;
-    private final Hunts hunts;
+    private final SentenceReader reader;
     private final SingletonSupplier<Neighbours> neighbours;
     private final Language language;
 
@@ -40,7 +47,7 @@ class TextLanguages {
       this.language = language;
       TeachingSequence sequence = TeachingSequence.shipped();
       SentenceReader reader = new SentenceReader(language.lexicon(), language.accent(), sequence);
-      this.hunts = new Hunts(reader);
+      this.reader = reader;
       this.bank =
           SingletonSupplier.of(
               () -> new SentenceBank(language.lexicon(), language.accent(), sequence));
@@ -56,16 +63,31 @@ class TextLanguages {
           SingletonSupplier.of(() -> new Neighbours(language.words(), language.accent(), sequence));
     }
 
-    SentenceBank bank() {
-      return bank.obtain();
+    /** Ours and the school's own. */
+    SentenceBank bank(List<OwnText> own) {
+      List<Sentence> sentences =
+          own.stream().filter(OwnText::isSentence).map(t -> new Sentence(t.text())).toList();
+      return sentences.isEmpty() ? bank.obtain() : bank.obtain().with(sentences);
     }
 
     TextCheck check() {
       return check.obtain();
     }
 
-    Hunts hunts() {
-      return hunts;
+    /** Through our texts and the school's own. */
+    Hunts hunts(List<OwnText> own) {
+      return new Hunts(
+          reader,
+          Stream.concat(
+                  own.stream()
+                      .filter(t -> !t.isSentence())
+                      .map(t -> new Passage(t.title(), t.text(), List.of())),
+                  Passage.shipped().stream())
+              .toList());
+    }
+
+    Phrases phrases() {
+      return new Phrases(language.lexicon(), language.accent());
     }
 
     Chains chains() {
@@ -75,6 +97,11 @@ class TextLanguages {
     MinimalPairs pairs() {
       return new MinimalPairs(neighbours.obtain(), language.accent());
     }
+  }
+
+  /** What the school has written itself, as it is now. */
+  List<OwnText> own() {
+    return own.all();
   }
 
   synchronized Made of(String accent) {

@@ -1,0 +1,103 @@
+package dettato.app.exercise;
+
+import dettato.app.account.Teacher;
+import dettato.app.finding.BrokenConditions;
+import dettato.app.language.Language;
+import dettato.app.language.Languages;
+import dettato.app.problem.Problem;
+import dettato.app.school.Classes;
+import dettato.app.school.SchoolClass;
+import dettato.app.session.FocusView;
+import dettato.exercise.Exercise;
+import dettato.exercise.Task;
+import dettato.exercise.Wanted;
+import dettato.focus.Focus;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The kinds of exercise, and tasks of one. */
+@RestController
+class ExerciseController {
+  private static final int MOST = 40;
+
+  private final Classes classes;
+  private final Languages languages;
+  private final BrokenConditions broken;
+  private final Clock clock;
+
+  ExerciseController(Classes classes, Languages languages, BrokenConditions broken, Clock clock) {
+    this.classes = classes;
+    this.languages = languages;
+    this.broken = broken;
+    this.clock = clock;
+  }
+
+  /**
+   * A kind.
+   *
+   * @param asks what the children are to do
+   * @param levels whether it is made in three levels
+   */
+  record ExerciseView(String id, String title, String asks, boolean levels) {}
+
+  record ExerciseTasks(List<Task> tasks) {}
+
+  @GetMapping("/api/classes/{id}/exercises")
+  List<ExerciseView> kinds(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return language(classes.find(id, teacher)).exercises().kinds().stream()
+        .map(k -> new ExerciseView(k.id(), k.title(), k.asks(), k.hasLevels()))
+        .toList();
+  }
+
+  /**
+   * Tasks of taught words. For mistakes to find without a focus, the conditions that most children
+   * of the class break come first.
+   *
+   * @param level 1 to 3, where the kind has levels
+   */
+  @GetMapping("/api/classes/{id}/exercises/{kind}")
+  ExerciseTasks tasks(
+      @PathVariable long id,
+      @PathVariable String kind,
+      @RequestParam(required = false) @Nullable String rule,
+      @RequestParam(required = false) @Nullable String sound,
+      @RequestParam(required = false) @Nullable List<String> graphemes,
+      @RequestParam(required = false) @Nullable Boolean irregular,
+      @RequestParam(defaultValue = "1") int level,
+      @RequestParam(defaultValue = "8") int count,
+      @RequestParam(defaultValue = "1") long seed,
+      @AuthenticationPrincipal Teacher teacher) {
+    if (count < 1 || count > MOST) {
+      throw Problem.badRequest("count is 1 to " + MOST + ", not " + count + ".");
+    }
+    if (level < 1 || level > Wanted.LEVELS) {
+      throw Problem.badRequest("level is 1 to " + Wanted.LEVELS + ", not " + level + ".");
+    }
+    SchoolClass of = classes.find(id, teacher);
+    Language language = language(of);
+    Exercise exercise = language.exercises().of(kind);
+    boolean any = rule != null || sound != null || Boolean.TRUE.equals(irregular);
+    Optional<Focus> focus =
+        any
+            ? Optional.of(new FocusView(rule, sound, graphemes, irregular).focus())
+            : Optional.empty();
+    List<String> conditions = any ? List.of() : broken.of(of, LocalDate.now(clock));
+    return new ExerciseTasks(
+        exercise.make(
+            new Wanted(focus, level, count, Set.of(), conditions, seed),
+            language.material(of.step())));
+  }
+
+  private Language language(SchoolClass of) {
+    return languages.of(of.accent());
+  }
+}
