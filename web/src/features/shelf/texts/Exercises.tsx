@@ -28,7 +28,7 @@ export function Exercises() {
   const answers = url.get('answers') !== 'no'
   const tasks = made.data?.tasks ?? []
   return (
-    <div className="grid grid-cols-1 lg:grid-cols-[290px_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">
+    <div className="grid grid-cols-1 lg:grid-cols-[330px_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">
       <form aria-label="The exercise" className="flex flex-col gap-2 min-h-0 overflow-auto pr-1" onSubmit={(e) => e.preventDefault()}>
         {kinds.isError ? <Failed error={kinds.error} retry={() => void kinds.refetch()} /> : null}
         <Row label="Kind">
@@ -67,7 +67,7 @@ export function Exercises() {
         {BOXED.includes(open) && tasks[0] ? <Box of={tasks[0].options} /> : null}
         <ol className="flex flex-col">
           {tasks.map((task, i) => (
-            <TaskLine key={task.text} task={task} at={i + 1} answers={answers} boxed={BOXED.includes(open)} />
+            <TaskLine key={task.text} task={task} at={i + 1} answers={answers} boxed={BOXED.includes(open)} toFind={open === 'slip'} />
           ))}
         </ol>
       </section>
@@ -138,7 +138,17 @@ function Box({ of }: { of: readonly string[] }) {
   )
 }
 
-function TaskLine({ task, at, answers, boxed }: { task: Task; at: number; answers: boolean; boxed: boolean }) {
+interface TaskLineProps {
+  task: Task
+  at: number
+  answers: boolean
+  /** Whether its options stand in a box above all tasks. */
+  boxed: boolean
+  /** Whether its options are all there is to read. */
+  toFind: boolean
+}
+
+function TaskLine({ task, at, answers, boxed, toFind }: TaskLineProps) {
   const shown = task.answer.slice(0, 5)
   const more = task.answer.length - shown.length
   return (
@@ -146,7 +156,7 @@ function TaskLine({ task, at, answers, boxed }: { task: Task; at: number; answer
       <span className="mute text-sm pt-1">{at}</span>
       <div>
         <p className="flex flex-wrap items-baseline gap-x-4">
-          <span className="font-word text-lg">{task.says}</span>
+          {toFind ? null : <span className="font-word text-lg">{task.says}</span>}
           {boxed ? null : <span className="font-word text-lg">{task.options.join('  ·  ')}</span>}
           {answers ? (
             <b className="font-word text-lg text-primary">

@@ -23,7 +23,7 @@ export function useOwnTexts() {
   return {
     failure,
     told,
-    keep: (title: string, text: string) => after(api.keepText(title, text), () => 'It is kept, and found with the rest.'),
+    keep: (title: string, text: string) => after(api.keepText(title, text), () => 'It is kept, and found with the rest when it fits the filters.'),
     drop: (id: number) => after(api.dropText(id), () => 'It is taken away.'),
     take: (file: string) =>
       after(api.importTexts(file), (result) => {

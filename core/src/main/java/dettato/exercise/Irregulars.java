@@ -186,9 +186,11 @@ final class Irregulars implements Exercise {
     for (int u : hard.units) {
       Unit unit = hard.word.cut().unit(u);
       for (Hard other : all) {
+        boolean alike = other.pattern().equals(hard.pattern());
         for (int o = 0; o < other.word.cut().size(); o++) {
           Unit its = other.word.cut().unit(o);
-          if (its.grapheme().text().length() > 1
+          if (!alike
+              && its.grapheme().text().length() > 1
               && its.grapheme().equals(unit.grapheme())
               && !material.accent().alike(its.sound(), unit.sound())) {
             return Optional.of(

@@ -11,7 +11,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Our own sentences, read in one accent, to be searched by what their words ask. */
@@ -21,12 +23,14 @@ public final class SentenceBank {
 
   private final SentenceReader reader;
   private final List<ReadSentence> all;
+  private final Set<ReadSentence> own;
 
   /**
    * What is wanted; each filter that is empty, or 0, leaves all through.
    *
    * @param sound in IPA of the accent; {@code grapheme} is one of its spellings
-   * @param step bars sentences that need more than is taught by it
+   * @param step bars sentences of ours that need more than is taught by it; what a school wrote
+   *     itself is shown with what it needs
    * @param from fewest words, {@code to} the most
    * @param names whether it has a name in it
    * @param text letters that it holds
@@ -50,18 +54,19 @@ public final class SentenceBank {
   }
 
   private SentenceBank(SentenceReader reader, List<Sentence> sentences) {
-    this(sentences.stream().map(reader::read).toList(), reader);
+    this(reader, sentences.stream().map(reader::read).toList(), Set.of());
   }
 
-  private SentenceBank(List<ReadSentence> all, SentenceReader reader) {
+  private SentenceBank(SentenceReader reader, List<ReadSentence> all, Set<ReadSentence> own) {
     this.reader = reader;
     this.all = all;
+    this.own = own;
   }
 
-  /** The same with a school's own sentences before ours. */
+  /** The same with a school's own sentences. */
   public SentenceBank with(List<Sentence> own) {
-    return new SentenceBank(
-        Stream.concat(own.stream().map(reader::read), all.stream()).toList(), reader);
+    Set<ReadSentence> read = own.stream().map(reader::read).collect(Collectors.toSet());
+    return new SentenceBank(reader, Stream.concat(read.stream(), all.stream()).toList(), read);
   }
 
   /** Ours, kept in {@code sentences.tsv}. */
@@ -78,12 +83,14 @@ public final class SentenceBank {
     return all;
   }
 
-  /** Those that fit, the ones that ask most of what is wanted first. */
+  /** Those that fit, the ones that ask most of what is wanted first, a school's own before ours. */
   public List<ReadSentence> find(Query query) {
     Predicate<ReadSentence> fits = filter(query);
     List<ReadSentence> found = new ArrayList<>(all.stream().filter(fits).toList());
     Collections.shuffle(found, new Random(query.seed));
-    found.sort(Comparator.comparingLong(s -> -asked(s, query)));
+    found.sort(
+        Comparator.<ReadSentence>comparingLong(s -> -asked(s, query))
+            .thenComparing(s -> !own.contains(s)));
     return found;
   }
 
@@ -108,7 +115,7 @@ public final class SentenceBank {
     return query.condition.isEmpty() ? rule : test.condition().equals(query.condition);
   }
 
-  private static Predicate<ReadSentence> filter(Query q) {
+  private Predicate<ReadSentence> filter(Query q) {
     List<Predicate<ReadSentence>> all = new ArrayList<>();
     if (!q.rule.isEmpty() || !q.condition.isEmpty()) {
       all.add(s -> asked(s, q) > 0);
@@ -117,7 +124,7 @@ public final class SentenceBank {
       all.add(s -> s.spelled().stream().anyMatch(spelled -> isSpelled(spelled, q)));
     }
     if (q.step > 0) {
-      all.add(s -> s.step() <= q.step && s.unknown().isEmpty());
+      all.add(s -> own.contains(s) || s.step() <= q.step && s.unknown().isEmpty());
     }
     if (q.from > ANY) {
       all.add(s -> s.words() >= q.from);

@@ -30,6 +30,16 @@ class SentenceBankTest {
   private static final List<Word> PROPOSED =
       Lexicon.shipped().words("en-GB").stream().filter(w -> w.use() == Word.Use.CHOOSE).toList();
 
+  /** What a school wrote comes first among equals, and is shown though it needs what is to come. */
+  @Test
+  void aSchoolsOwnSentenceIsFoundWithTheRest() {
+    SentenceBank ours = BANK.with(List.of(new Sentence("The quick limpet squints.")));
+    SentenceBank.Query all =
+        new SentenceBank.Query("", "", "", "", 10, 0, 0, Optional.empty(), Optional.empty(), "", 3);
+    assertEquals("The quick limpet squints.", ours.find(all).get(0).sentence().text());
+    assertEquals(BANK.find(all).size() + 1, ours.find(all).size());
+  }
+
   @Test
   void everyConditionWithTenWordsHasEightSentences() {
     Map<String, Integer> words = new TreeMap<>();

@@ -202,4 +202,40 @@ class ShelfJourneyTest {
     assertThat(page.getByLabel("Pairs found").getByRole(AriaRole.LISTITEM).first()).isVisible();
     window.mustBeAccessible();
   }
+
+  /** A sheet of gap sentences, a sentence of the school's own, and the way there from a word. */
+  @Test
+  @Order(8)
+  void makesExercisesAndKeepsASentenceOfTheSchool() {
+    window.link("Texts").click();
+    window.button("Exercises").click();
+    page.getByLabel("Rule", new Page.GetByLabelOptions().setExact(true)).selectOption("final-ch");
+    assertThat(page.getByLabel("To choose from").getByRole(AriaRole.LISTITEM)).hasCount(8);
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.picture("exercises");
+    page.getByLabel("Kind").selectOption("listen");
+    window.button("hard").click();
+    assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tasks")))
+        .containsText("Which word is it?");
+    window.mustBeAccessible();
+    page.reload();
+    assertThat(window.button("hard")).hasAttribute("aria-pressed", "true");
+    window.button("Sentences").click();
+    window.button("Clear all filters").click();
+    page.getByText("Your own sentences").click();
+    page.getByLabel("A sentence of your own").fill("The limpet will not let go.");
+    page.keyboard().press("Tab");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("our own", new Page.GetByTextOptions().setExact(true)).first())
+        .isVisible();
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    page.getByLabel("Take away: The limpet will not let go.").click();
+    assertThat(page.getByText("our own", new Page.GetByTextOptions().setExact(true))).hasCount(0);
+    window.link("Words").click();
+    page.getByLabel(Pattern.compile("^Chains from ")).first().focus();
+    page.keyboard().press("Enter");
+    assertThat(page.getByLabel("First word")).not().hasValue("");
+  }
 }
