@@ -66,7 +66,17 @@ class ArrowsTest {
           .mayOnlyAccessLayers("table", "focus", "text", "find", "plan", "rule", "word", "sound")
           .whereLayer("session")
           .mayOnlyAccessLayers(
-              "table", "exercise", "focus", "text", "find", "plan", "mark", "rule", "word", "sound")
+              "table",
+              "exercise",
+              "focus",
+              "text",
+              "find",
+              "plan",
+              "spell",
+              "mark",
+              "rule",
+              "word",
+              "sound")
           .whereLayer("simulate")
           .mayOnlyAccessLayers("rule", "word", "sound")
           .because(

@@ -17,7 +17,7 @@ class ExerciseApiTest extends ApiCase {
   void namesTheKinds() throws Exception {
     long of = newClass("Class Limpet");
     mvc.perform(get("/api/classes/" + of + "/exercises").session(session))
-        .andExpect(jsonPath("$", hasSize(9)))
+        .andExpect(jsonPath("$", hasSize(12)))
         .andExpect(jsonPath("$[*].id", hasItem("gap")))
         .andExpect(jsonPath("$[?(@.id=='listen')].levels", hasItem(true)));
   }

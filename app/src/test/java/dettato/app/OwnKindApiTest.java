@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import dettato.exercise.Material;
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.plan.Pace;
 import dettato.session.BlockBook;
 import dettato.session.BlockKind;

@@ -1,6 +1,5 @@
 package dettato.exercise;
 
-import dettato.focus.Material;
 import dettato.word.Word;
 import dettato.word.WrittenBeats;
 import java.util.List;

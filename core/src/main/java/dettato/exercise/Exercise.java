@@ -1,6 +1,5 @@
 package dettato.exercise;
 
-import dettato.focus.Material;
 import java.util.List;
 
 /** A kind of task. One class each, listed in {@link ExerciseBook}. */

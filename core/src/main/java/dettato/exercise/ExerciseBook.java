@@ -1,7 +1,9 @@
 package dettato.exercise;
 
+import dettato.find.Neighbours;
 import dettato.input.Unacceptable;
 import dettato.plan.InventedWords;
+import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
 import dettato.text.SentenceReader;
 import dettato.word.Homophones;
@@ -23,6 +25,7 @@ public final class ExerciseBook {
       Accent accent,
       SentenceReader reader,
       InventedWords invented) {
+    Neighbours neighbours = new Neighbours(words, accent, TeachingSequence.shipped());
     Homophones homophones = new Homophones(words, accent);
     ExerciseWords some =
         new ExerciseWords(words.stream().filter(w -> w.use() == Word.Use.CHOOSE).toList());
@@ -34,8 +37,11 @@ public final class ExerciseBook {
             new Listen(some, new SpokenForms(words, lexicon, accent)),
             new CutBeats(some),
             new Irregulars(words),
+            new Joins(some),
             new AffixMeaning(lexicon),
             new MadeUp(invented),
+            new ChainSteps(neighbours),
+            new PairsApart(neighbours, accent),
             new Slips(lexicon));
   }
 

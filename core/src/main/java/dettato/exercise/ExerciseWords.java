@@ -2,8 +2,6 @@ package dettato.exercise;
 
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
-import dettato.focus.FocusWords;
-import dettato.focus.Material;
 import dettato.rule.RuleBook;
 import dettato.word.Word;
 import java.util.ArrayList;

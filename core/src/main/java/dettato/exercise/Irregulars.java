@@ -1,7 +1,6 @@
 package dettato.exercise;
 
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.word.Segmentation;

@@ -1,6 +1,5 @@
 package dettato.exercise;
 
-import dettato.focus.Material;
 import dettato.word.Homophones;
 import dettato.word.Word;
 import java.util.ArrayList;

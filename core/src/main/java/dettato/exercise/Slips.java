@@ -1,7 +1,6 @@
 package dettato.exercise;
 
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.plan.Choice;
 import dettato.plan.OtherWords;
 import dettato.plan.Unsuitable;
@@ -13,6 +12,7 @@ import dettato.word.Lexicon;
 import dettato.word.Reader;
 import dettato.word.Word;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -23,8 +23,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * The class's mistake made on purpose, among right words: the children find it, say which rule it
- * breaks and how it would be read. Conditions the class breaks come first, else those of the focus.
+ * The class's mistake made on purpose, as one of the class wrote it if one did, among right words:
+ * the children find it, say which rule it breaks and how it would be read. Conditions the class
+ * breaks come first, else those of the focus.
  */
 final class Slips implements Exercise {
   private static final int RIGHT = 3;
@@ -71,7 +72,7 @@ final class Slips implements Exercise {
               .filter(c -> !taken.contains(c.word()))
               .filter(c -> c.at().condition().id().equals(condition))
               .flatMap(c -> slip(c).stream())
-              .findFirst()
+              .min(Comparator.comparing(slip -> !wanted.written().contains(slip.wrong)))
               .flatMap(slip -> task(slip, pool, taken, material, random));
       failed = made.isPresent() ? 0 : failed + 1;
       made.ifPresent(tasks::add);

@@ -2,7 +2,6 @@ package dettato.exercise;
 
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
-import dettato.focus.Material;
 import dettato.plan.InventedWords;
 import dettato.plan.Unpredictable;
 import dettato.rule.About;

@@ -13,6 +13,8 @@ import java.util.Set;
  * @param count how many
  * @param without spellings not to be taken
  * @param broken conditions that the class breaks, the commonest first, for mistakes to find
+ * @param written what children of the class really wrote wrong, to be taken where it shows such a
+ *     mistake
  * @param seed the same seed makes the same tasks
  */
 public record Wanted(
@@ -21,11 +23,24 @@ public record Wanted(
     int count,
     Set<String> without,
     List<String> broken,
+    Set<String> written,
     long seed) {
   public static final int LEVELS = 3;
 
   public Wanted {
     without = Set.copyOf(without);
     broken = List.copyOf(broken);
+    written = Set.copyOf(written);
+  }
+
+  /** So many tasks on a focus, nothing else asked. */
+  public static Wanted of(Optional<Focus> focus, int count, Set<String> without, long seed) {
+    return new Wanted(focus, 1, count, without, List.of(), Set.of(), seed);
+  }
+
+  /** The same about a rule. */
+  Wanted about(String rule) {
+    return new Wanted(
+        Optional.of(new Focus.Rule(rule)), level, count, without, broken, written, seed);
   }
 }

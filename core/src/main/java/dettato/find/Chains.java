@@ -35,8 +35,12 @@ public final class Chains {
   public record Request(
       int length, String start, int from, int to, Optional<Boolean> doubled, int step, long seed) {}
 
-  /** Words in order, and what is done to each to make the next. */
-  public record Chain(List<Spoken> words, List<Spoken.Move> moves) {
+  /**
+   * Words in order, and what is done to each to make the next.
+   *
+   * @param sure whether none is longer: it is as long as asked, or all ways were tried
+   */
+  public record Chain(List<Spoken> words, List<Spoken.Move> moves, boolean sure) {
     public Chain {
       words = List.copyOf(words);
       moves = List.copyOf(moves);
@@ -57,15 +61,17 @@ public final class Chains {
       starts.removeIf(s -> !s.word().spelling().equals(request.start));
     }
     List<Spoken> best = List.of();
+    boolean all = starts.size() <= STARTS;
     for (Spoken start : starts.subList(0, Math.min(STARTS, starts.size()))) {
       Search search = new Search(ways, request, random);
       search.from(start);
       best = search.best.size() > best.size() ? search.best : best;
+      all &= search.steps < MOST_STEPS;
       if (best.size() == request.length) {
         break;
       }
     }
-    return chain(best);
+    return chain(best, all || best.size() == request.length);
   }
 
   private Map<Spoken, List<Spoken>> ways(Request request) {
@@ -84,12 +90,12 @@ public final class Chains {
     return spoken.word().spelling().matches(DOUBLED);
   }
 
-  private static Chain chain(List<Spoken> words) {
+  private static Chain chain(List<Spoken> words, boolean sure) {
     List<Spoken.Move> moves = new ArrayList<>();
     for (int i = 1; i < words.size(); i++) {
       moves.add(words.get(i - 1).moveTo(words.get(i)).orElseThrow());
     }
-    return new Chain(words, moves);
+    return new Chain(words, moves, sure);
   }
 
   private static final class Search {

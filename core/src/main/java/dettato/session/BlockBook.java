@@ -7,7 +7,17 @@ import java.util.stream.Collectors;
 /** The kinds of block, in the order they are offered. */
 public final class BlockBook {
   private static final BlockBook SHIPPED =
-      new BlockBook(List.of(new WordsBlock(), new SentenceBlock()));
+      new BlockBook(
+          List.of(
+              new WordsBlock(),
+              new SentenceBlock(),
+              new IrregularBlock(),
+              new JoinBlock(),
+              new GapBlock(),
+              new PairsBlock(),
+              new ChainBlock(),
+              new BeatsBlock(),
+              new MadeUpBlock()));
 
   private final List<BlockKind> kinds;
 

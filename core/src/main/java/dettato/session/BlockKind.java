@@ -1,7 +1,7 @@
 package dettato.session;
 
+import dettato.exercise.Material;
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.plan.Pace;
 import java.util.List;
 
@@ -18,6 +18,11 @@ public interface BlockKind {
 
   /** How many items a block of this kind has at most. */
   int most();
+
+  /** Whether its items may hold words that other blocks of the session ask, as sentences should. */
+  default boolean mayRepeat() {
+    return false;
+  }
 
   /** Items on the focus, seeded; fewer than asked when there are not enough. */
   List<Item> fill(Request request, Material material);

@@ -1,12 +1,12 @@
 package dettato.session;
 
+import dettato.exercise.Material;
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.input.Unacceptable;
 import dettato.mark.SentenceMarker.SentenceMark;
 import dettato.plan.Pace;
+import dettato.text.ReadSentence;
 import dettato.text.Sentence;
-import dettato.text.SentenceBank;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -34,32 +34,43 @@ final class SentenceBlock implements BlockKind {
     return MOST;
   }
 
+  @Override
+  public boolean mayRepeat() {
+    return true;
+  }
+
   /** Of the shipped sentences that hold the focus, those that need least that is not taught. */
   @Override
   public List<Item> fill(Request request, Material material) {
     List<Item> chosen = new ArrayList<>();
     Random random = new Random(request.seed());
     for (Focus focus : request.focus()) {
-      List<Sentence> shuffled = new ArrayList<>(SentenceBank.shipped());
+      List<ReadSentence> shuffled = new ArrayList<>(material.sentences().all());
       Collections.shuffle(shuffled, random);
       shuffled.stream()
-          .filter(s -> SentenceTargets.isFree(s, request.without()))
+          .filter(s -> SentenceTargets.isFree(s.sentence(), request.without()))
           .map(s -> Held.of(s, focus, material))
           .filter(h -> h.targets > 0)
           .sorted(
-              Comparator.comparingInt(Held::untaught).thenComparingInt(h -> h.targets > 1 ? 0 : 1))
+              Comparator.comparingLong(Held::untaught).thenComparingInt(h -> h.targets > 1 ? 0 : 1))
           .limit(Math.max(0, request.count() - chosen.size()))
-          .forEach(h -> chosen.add(Item.about(h.sentence.text(), focus)));
+          .forEach(h -> chosen.add(Item.about(h.read.sentence().text(), focus)));
     }
     return chosen;
   }
 
   /** A sentence, how much of it is not taught, and how many of its words have the focus. */
-  private record Held(Sentence sentence, int untaught, long targets) {
-    static Held of(Sentence sentence, Focus focus, Material material) {
-      long targets = SentenceTargets.count(sentence, focus, material);
-      int untaught = targets == 0 ? 0 : SentenceTargets.untaught(sentence, material).size();
-      return new Held(sentence, untaught, targets);
+  private record Held(ReadSentence read, long untaught, long targets) {
+    static Held of(ReadSentence read, Focus focus, Material material) {
+      long targets = SentenceTargets.count(read, focus);
+      long untaught =
+          targets == 0
+              ? 0
+              : read.untaught(material.step()).stream()
+                  .flatMap(u -> u.graphemes().stream())
+                  .distinct()
+                  .count();
+      return new Held(read, untaught, targets);
     }
   }
 

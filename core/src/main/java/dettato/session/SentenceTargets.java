@@ -1,9 +1,10 @@
 package dettato.session;
 
+import dettato.exercise.Material;
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
+import dettato.text.ReadSentence;
 import dettato.text.Sentence;
 import dettato.text.SentenceReader;
 import dettato.word.Word;
@@ -35,6 +36,32 @@ final class SentenceTargets {
         .map(material.word())
         .filter(w -> has(focus, w, material))
         .count();
+  }
+
+  /** The same of a sentence that is read already, without reading it again where that tells. */
+  static long count(ReadSentence read, Focus focus) {
+    return focus.read(
+        new Focus.Cases<>() {
+          @Override
+          public Long rule(String id) {
+            return read.tests().stream()
+                .filter(t -> t.rule().equals(id))
+                .filter(t -> RuleBook.condition(t.condition()).side() == Side.DUE)
+                .map(ReadSentence.Test::word)
+                .distinct()
+                .count();
+          }
+
+          @Override
+          public Long rivals(String sound, List<String> graphemes) {
+            return graphemes.stream().filter(g -> read.spells(sound, g)).count();
+          }
+
+          @Override
+          public Long irregular() {
+            return (long) read.irregular();
+          }
+        });
   }
 
   /** Graphemes of its words that are not taught yet. */

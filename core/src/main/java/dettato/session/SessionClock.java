@@ -1,6 +1,6 @@
 package dettato.session;
 
-import dettato.focus.Material;
+import dettato.exercise.Material;
 import dettato.plan.Pace;
 import java.util.List;
 import java.util.Optional;

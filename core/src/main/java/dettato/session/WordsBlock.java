@@ -1,9 +1,9 @@
 package dettato.session;
 
+import dettato.exercise.FocusWords;
+import dettato.exercise.Material;
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
-import dettato.focus.FocusWords;
-import dettato.focus.Material;
 import dettato.input.Unacceptable;
 import dettato.plan.Pace;
 import dettato.plan.Unpredictable;

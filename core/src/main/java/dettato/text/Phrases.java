@@ -82,7 +82,7 @@ public final class Phrases {
   /** What it costs to break between two words. */
   private int between(String before, String after) {
     if (before.matches(".*[,;:.!?][\"'”’]*")) {
-      return -ALONE;
+      return -2 * ALONE;
     }
     String left = plain(before);
     String right = plain(after);

@@ -12,6 +12,7 @@ import java.util.Set;
  * @param spelled each sound with its grapheme, as {@link #spelling}
  * @param unknown words that no lexicon has
  * @param names words with a capital of their own
+ * @param irregular how many of its words break a rule that holds
  */
 public record ReadSentence(
     Sentence sentence,
@@ -20,7 +21,8 @@ public record ReadSentence(
     List<Need> needs,
     Set<String> spelled,
     List<String> unknown,
-    List<String> names) {
+    List<String> names,
+    int irregular) {
 
   /** A place where a rule decides. */
   public record Test(String rule, String condition, String word) {}
@@ -61,6 +63,11 @@ public record ReadSentence(
   /** How a sound with its grapheme is written in {@link #spelled}. */
   static String spelling(String sound, String grapheme) {
     return sound + "=" + grapheme;
+  }
+
+  /** Whether one of its words has a sound, in IPA of the accent, spelled so. */
+  public boolean spells(String sound, String grapheme) {
+    return spelled.contains(spelling(sound, grapheme));
   }
 
   /** Words that need more than is taught by a step, each once. */

@@ -42,6 +42,7 @@ public final class SentenceReader {
     Set<String> spelled = new HashSet<>();
     List<String> unknown = new ArrayList<>();
     List<String> names = new ArrayList<>();
+    int irregular = 0;
     List<String> words = sentence.words();
     for (int i = 0; i < words.size(); i++) {
       String written = words.get(i);
@@ -54,7 +55,10 @@ public final class SentenceReader {
         continue;
       }
       Word word = known.get();
-      RuleBook.opportunities(word)
+      RuleBook.Places places = RuleBook.places(word);
+      irregular += places.broken().stream().anyMatch(o -> !RuleBook.of(o.rule()).isWeak()) ? 1 : 0;
+      places
+          .obeyed()
           .forEach(o -> tests.add(new ReadSentence.Test(o.rule(), o.condition().id(), written)));
       for (int u = 0; u < word.cut().size(); u++) {
         spelled.add(
@@ -64,7 +68,8 @@ public final class SentenceReader {
         needs.add(new ReadSentence.Need(written, taught(word)));
       }
     }
-    return new ReadSentence(sentence, words.size(), tests, needs, spelled, unknown, names);
+    return new ReadSentence(
+        sentence, words.size(), tests, needs, spelled, unknown, names, irregular);
   }
 
   /** The words of a text by each sound and the grapheme that spells it, each word once. */

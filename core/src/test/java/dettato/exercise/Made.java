@@ -3,12 +3,12 @@ package dettato.exercise;
 import dettato.find.RivalChooser;
 import dettato.find.WordIndex;
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.plan.InventedWords;
 import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
+import dettato.text.SentenceBank;
 import dettato.text.SentenceReader;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
@@ -31,6 +31,7 @@ final class Made {
           new SentenceReader(LEXICON, ACCENT, SEQUENCE),
           new InventedWords(LEXICON, ACCENT, SEQUENCE));
 
+  private static final SentenceBank BANK = new SentenceBank(LEXICON, ACCENT, SEQUENCE);
   private static final WordChooser CHOOSER = new WordChooser(LEXICON, ACCENT, SEQUENCE);
   private static final RivalChooser RIVALS =
       new RivalChooser(new WordIndex(LEXICON, ACCENT, SEQUENCE));
@@ -38,7 +39,8 @@ final class Made {
   private Made() {}
 
   static Material material(int step) {
-    return new Material(ACCENT, LEXICON, CHOOSER, RIVALS, Made::word, SEQUENCE, step);
+    return new Material(
+        ACCENT, LEXICON, CHOOSER, RIVALS, Made::word, SEQUENCE, step, () -> BOOK, () -> BANK);
   }
 
   static Word word(String spelling) {
@@ -48,7 +50,7 @@ final class Made {
   }
 
   static Wanted wanted(Optional<Focus> focus, int level, int count, long seed) {
-    return new Wanted(focus, level, count, Set.of(), List.of(), seed);
+    return new Wanted(focus, level, count, Set.of(), List.of(), Set.of(), seed);
   }
 
   static Optional<Focus> rule(String id) {

@@ -1,6 +1,7 @@
 package dettato.find;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import dettato.plan.TeachingSequence;
@@ -82,8 +83,10 @@ class ChainsTest {
 
   @Test
   void givesTheLongestWhereNoneIsAsLong() {
-    int found = chain(30, 2, 3, Optional.empty(), 2, 1).words().size();
-    assertTrue(found > 0 && found < 30, "found " + found);
+    Chains.Chain few = chain(30, 2, 3, Optional.empty(), 2, 1);
+    assertTrue(few.words().size() > 0 && few.words().size() < 30, few::toString);
+    assertTrue(few.sure(), "with three graphemes taught all ways can be tried");
+    assertFalse(chain(2000, 2, 4, Optional.empty(), SEQUENCE.last(), 1).sure());
   }
 
   @ParameterizedTest(name = "{0}: {1} and {2} differ by {3}")

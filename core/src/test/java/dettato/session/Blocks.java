@@ -1,15 +1,19 @@
 package dettato.session;
 
+import dettato.exercise.ExerciseBook;
+import dettato.exercise.Material;
 import dettato.find.RivalChooser;
 import dettato.find.WordIndex;
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.mark.AttemptMarker;
 import dettato.mark.SentenceMarker;
+import dettato.plan.InventedWords;
 import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
+import dettato.text.SentenceBank;
+import dettato.text.SentenceReader;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
@@ -25,9 +29,17 @@ final class Blocks {
   private static final Accent ACCENT = Accents.of("en-GB");
   private static final Lexicon LEXICON = Lexicon.shipped();
   private static final TeachingSequence SEQUENCE = TeachingSequence.shipped();
+  private static final SentenceBank BANK = new SentenceBank(LEXICON, ACCENT, SEQUENCE);
   private static final WordChooser CHOOSER = new WordChooser(LEXICON, ACCENT, SEQUENCE);
   private static final RivalChooser RIVALS =
       new RivalChooser(new WordIndex(LEXICON, ACCENT, SEQUENCE));
+  private static final ExerciseBook BOOK =
+      new ExerciseBook(
+          LEXICON.words("en-GB"),
+          LEXICON,
+          ACCENT,
+          new SentenceReader(LEXICON, ACCENT, SEQUENCE),
+          new InventedWords(LEXICON, ACCENT, SEQUENCE));
   private static final AttemptMarker MARKER = new AttemptMarker(ACCENT, LEXICON);
 
   static final Markers MARKERS =
@@ -40,7 +52,8 @@ final class Blocks {
   }
 
   static Material material(int step) {
-    return new Material(ACCENT, LEXICON, CHOOSER, RIVALS, Blocks::word, SEQUENCE, step);
+    return new Material(
+        ACCENT, LEXICON, CHOOSER, RIVALS, Blocks::word, SEQUENCE, step, () -> BOOK, () -> BANK);
   }
 
   static Word word(String spelling) {

@@ -15,6 +15,7 @@ import dettato.app.session.SessionLifecycle;
 import dettato.app.session.SessionPlanner;
 import dettato.app.session.SessionReader;
 import dettato.app.session.SessionState;
+import dettato.session.TemplateBook;
 import dettato.simulate.SimulatedChild;
 import dettato.simulate.SimulatedClass;
 import dettato.sound.Accents;
@@ -97,7 +98,12 @@ class DemoSeeder implements SmartInitializingSingleton {
     LocalDate day = day(sheet.daysAgo());
     long id =
         planner.fill(
-            of, day, List.of(FocusView.rule(sheet.rule())), DemoPlan.WITHOUT, sheet.seed());
+            of,
+            day,
+            TemplateBook.shipped().get(0),
+            List.of(FocusView.rule(sheet.rule())),
+            DemoPlan.WITHOUT,
+            sheet.seed());
     if (sheet.daysAgo() < 0) {
       return;
     }

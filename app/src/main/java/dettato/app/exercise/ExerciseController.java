@@ -90,10 +90,17 @@ class ExerciseController {
         any
             ? Optional.of(new FocusView(rule, sound, graphemes, irregular).focus())
             : Optional.empty();
-    List<String> conditions = any ? List.of() : broken.of(of, LocalDate.now(clock));
+    BrokenConditions.Broken shown = broken.of(of, LocalDate.now(clock));
     return new ExerciseTasks(
         exercise.make(
-            new Wanted(focus, level, count, Set.of(), conditions, seed),
+            new Wanted(
+                focus,
+                level,
+                count,
+                Set.of(),
+                any ? List.of() : shown.conditions(),
+                shown.written(),
+                seed),
             language.material(of.step())));
   }
 

@@ -4,6 +4,7 @@ import dettato.app.school.SchoolClass;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -16,19 +17,32 @@ public class BrokenConditions {
     this.findings = findings;
   }
 
-  /** Ids, those that most children break first. */
-  public List<String> of(SchoolClass of, LocalDate asOf) {
+  /**
+   * What is broken.
+   *
+   * @param conditions ids, those that most children break first
+   * @param written what the children wrote where they did
+   */
+  public record Broken(List<String> conditions, Set<String> written) {}
+
+  public Broken of(SchoolClass of, LocalDate asOf) {
+    List<Findings.Finding> found = findings.of(of, asOf).findings();
     Map<String, Long> children =
-        findings.of(of, asOf).findings().stream()
+        found.stream()
             .flatMap(f -> f.broken().stream())
             .filter(c -> !c.condition().isEmpty())
             .collect(Collectors.groupingBy(ConditionCount::condition, Collectors.counting()));
-    return children.entrySet().stream()
-        .sorted(
-            Map.Entry.<String, Long>comparingByValue()
-                .reversed()
-                .thenComparing(Map.Entry.comparingByKey()))
-        .map(Map.Entry::getKey)
-        .toList();
+    return new Broken(
+        children.entrySet().stream()
+            .sorted(
+                Map.Entry.<String, Long>comparingByValue()
+                    .reversed()
+                    .thenComparing(Map.Entry.comparingByKey()))
+            .map(Map.Entry::getKey)
+            .toList(),
+        found.stream()
+            .flatMap(f -> f.evidence().stream())
+            .map(ChildRecord.EvidenceView::attempt)
+            .collect(Collectors.toSet()));
   }
 }

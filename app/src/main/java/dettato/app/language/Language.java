@@ -4,10 +4,10 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import dettato.diagnose.SoundPlace;
 import dettato.exercise.ExerciseBook;
+import dettato.exercise.Material;
 import dettato.find.RivalChooser;
 import dettato.find.SoundFigures;
 import dettato.find.WordIndex;
-import dettato.focus.Material;
 import dettato.mark.AttemptMarker;
 import dettato.mark.SentenceMarker;
 import dettato.plan.InventedWords;
@@ -18,6 +18,7 @@ import dettato.rule.RuleFigures;
 import dettato.rule.SpellingRule;
 import dettato.session.Markers;
 import dettato.sound.Accent;
+import dettato.text.SentenceBank;
 import dettato.text.SentenceReader;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
@@ -45,6 +46,7 @@ public final class Language {
   private final Supplier<List<SoundFigures.SoundFigure>> sounds;
   private final Supplier<InventedWords> invented;
   private final Supplier<ExerciseBook> exercises;
+  private final Supplier<SentenceBank> bank;
   private final Supplier<Map<String, RuleFigures>> figures;
   private final Cache<String, List<SoundPlace>> places =
       Caffeine.newBuilder().maximumSize(KEPT).build();
@@ -71,6 +73,9 @@ public final class Language {
                     this.accent,
                     new SentenceReader(lexicon, this.accent, TeachingSequence.shipped()),
                     invented()));
+    this.bank =
+        SingletonSupplier.of(
+            () -> new SentenceBank(lexicon, this.accent, TeachingSequence.shipped()));
     this.figures =
         SingletonSupplier.of(
             () ->
@@ -140,6 +145,11 @@ public final class Language {
     return Optional.ofNullable(figures.get().get(rule)).orElseThrow();
   }
 
+  /** Our sentences, read in this accent. */
+  public SentenceBank bank() {
+    return bank.get();
+  }
+
   /** Exercises of every kind, from these words. */
   public ExerciseBook exercises() {
     return exercises.get();
@@ -154,7 +164,9 @@ public final class Language {
         new RivalChooser(index()),
         this::word,
         TeachingSequence.shipped(),
-        step);
+        step,
+        exercises,
+        bank);
   }
 
   /** What answers are judged by. */

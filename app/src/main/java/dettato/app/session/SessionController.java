@@ -3,6 +3,8 @@ package dettato.app.session;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
+import dettato.session.Template;
+import dettato.session.TemplateBook;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -48,10 +50,12 @@ class SessionController {
   }
 
   /**
+   * @param template id of one; null for the usual
    * @param seed the same seed gives the same items; null for any
    */
   record NewSession(
       @NotNull LocalDate date,
+      @Nullable String template,
       @NotEmpty @Size(max = 6) List<@Valid @NotNull FocusView> focus,
       @Nullable Long seed) {}
 
@@ -66,6 +70,12 @@ class SessionController {
       @NotNull @Size(min = 1, max = 40) List<@NotNull String> words) {}
 
   record NextState(@NotNull SessionState state) {}
+
+  /** The ways to fill a session, the usual one first. */
+  @GetMapping("/api/templates")
+  List<Template> templates() {
+    return TemplateBook.shipped();
+  }
 
   @GetMapping("/api/classes/{id}/sessions")
   List<SessionReader.SessionSummary> between(
@@ -85,7 +95,15 @@ class SessionController {
       @AuthenticationPrincipal Teacher teacher) {
     long seed = made.seed() == null ? System.nanoTime() : made.seed();
     long session =
-        planner.fill(classes.find(id, teacher), made.date(), made.focus(), Set.of(), seed);
+        planner.fill(
+            classes.find(id, teacher),
+            made.date(),
+            made.template() == null
+                ? TemplateBook.shipped().get(0)
+                : TemplateBook.of(made.template()),
+            made.focus(),
+            Set.of(),
+            seed);
     return tagged(HttpStatus.CREATED, reader.find(session, teacher));
   }
 

@@ -6,8 +6,8 @@ import dettato.app.language.Languages;
 import dettato.app.marking.AttemptWriter;
 import dettato.app.problem.Problem;
 import dettato.app.school.SchoolClass;
+import dettato.exercise.Material;
 import dettato.focus.Focus;
-import dettato.focus.Material;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.SpellingRule;
@@ -15,6 +15,7 @@ import dettato.session.BlockBook;
 import dettato.session.BlockKind;
 import dettato.session.Item;
 import dettato.session.Request;
+import dettato.session.Template;
 import dettato.text.Sentence;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -35,13 +36,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class SessionPlanner {
-  /** What a new session is filled with. */
-  private static final List<Quota> USUAL =
-      List.of(new Quota("words", 10), new Quota("sentence", 1));
-
-  /** How many items of a kind. */
-  private record Quota(String kind, int count) {}
-
   private final SessionRows sessions;
   private final BlockRows blocks;
   private final ItemRows items;
@@ -77,7 +71,7 @@ public class SessionPlanner {
   }
 
   /**
-   * Makes a session and fills its blocks.
+   * Makes a session and fills the blocks of a template, no item twice.
    *
    * @param without texts not to be taken
    * @param seed the same seed gives the same items
@@ -85,15 +79,24 @@ public class SessionPlanner {
    */
   @Transactional
   public long fill(
-      SchoolClass of, LocalDate date, List<FocusView> focus, Set<String> without, long seed) {
+      SchoolClass of,
+      LocalDate date,
+      Template template,
+      List<FocusView> focus,
+      Set<String> without,
+      long seed) {
     List<Focus> about = focus.stream().map(FocusView::focus).toList();
     Material material = languages.of(of.accent()).material(of.step());
     SessionRow row = make(of, date, about);
     int place = 0;
-    for (Quota quota : USUAL) {
+    Set<String> taken = new HashSet<>(without);
+    for (Template.Quota quota : template.blocks()) {
       BlockRow block = blocks.save(new BlockRow(row.id(), quota.kind(), place++));
-      Request request = new Request(about, quota.count(), without, seed);
-      keep(block, book.of(quota.kind()).fill(request, material));
+      BlockKind kind = book.of(quota.kind());
+      Set<String> barred = kind.mayRepeat() ? without : taken;
+      List<Item> chosen = kind.fill(new Request(about, quota.count(), barred, seed), material);
+      keep(block, chosen);
+      chosen.forEach(i -> taken.add(i.text()));
     }
     return row.id();
   }

@@ -85,8 +85,14 @@ class ChainController {
               + start
               + "' is no short word we propose that is taught and fits. Try another start.";
     }
-    return "There is no chain of %d words here; the longest has %d: %s."
-        .formatted(length, longest.words().size(), String.join(", ", spelled(longest)));
+    return "%s; the longest %s %d: %s."
+        .formatted(
+            longest.sure()
+                ? "There is no chain of " + length + " words here"
+                : "No chain of " + length + " words was found",
+            longest.sure() ? "has" : "of those tried has",
+            longest.words().size(),
+            String.join(", ", spelled(longest)));
   }
 
   private static List<String> spelled(Chains.Chain chain) {

@@ -37,7 +37,6 @@ class TextLanguages {
 
   /** What was made of one language. */
   static final class Made {
-    private final SingletonSupplier<SentenceBank> bank;
     private final SingletonSupplier<TextCheck> check;
     private final SentenceReader reader;
     private final SingletonSupplier<Neighbours> neighbours;
@@ -48,9 +47,6 @@ class TextLanguages {
       TeachingSequence sequence = TeachingSequence.shipped();
       SentenceReader reader = new SentenceReader(language.lexicon(), language.accent(), sequence);
       this.reader = reader;
-      this.bank =
-          SingletonSupplier.of(
-              () -> new SentenceBank(language.lexicon(), language.accent(), sequence));
       this.check =
           SingletonSupplier.of(
               () ->
@@ -67,7 +63,7 @@ class TextLanguages {
     SentenceBank bank(List<OwnText> own) {
       List<Sentence> sentences =
           own.stream().filter(OwnText::isSentence).map(t -> new Sentence(t.text())).toList();
-      return sentences.isEmpty() ? bank.obtain() : bank.obtain().with(sentences);
+      return sentences.isEmpty() ? language.bank() : language.bank().with(sentences);
     }
 
     TextCheck check() {

@@ -1,17 +1,21 @@
-package dettato.focus;
+package dettato.exercise;
 
 import dettato.find.RivalChooser;
 import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
 import dettato.sound.Accent;
+import dettato.text.SentenceBank;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
- * What a block is filled from, for one class.
+ * What blocks and exercises are made from, for one class.
  *
  * @param word the word behind a spelling, guessed when no lexicon has it
+ * @param book made when it is first asked for
+ * @param bank read when it is first asked for
  * @param step up to which step of the sequence graphemes are taught
  */
 public record Material(
@@ -21,4 +25,17 @@ public record Material(
     RivalChooser rivals,
     Function<String, Word> word,
     TeachingSequence sequence,
-    int step) {}
+    int step,
+    Supplier<ExerciseBook> book,
+    Supplier<SentenceBank> bank) {
+
+  /** Sentences to dictate, read in this language. */
+  public SentenceBank sentences() {
+    return bank.get();
+  }
+
+  /** Exercises in this language. */
+  public ExerciseBook exercises() {
+    return book.get();
+  }
+}

@@ -1,6 +1,7 @@
-package dettato.focus;
+package dettato.exercise;
 
 import dettato.find.RivalChooser;
+import dettato.focus.Focus;
 import dettato.plan.WordChooser;
 import dettato.rule.RuleBook;
 import dettato.word.Word;

@@ -1,0 +1,84 @@
+package dettato.exercise;
+
+import dettato.word.Join;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** A base and an ending to be joined: hop and -ing. Both sides of a joining rule. */
+final class Joins implements Exercise {
+  private static final int MORE = 6;
+  private static final List<String> RULES =
+      List.of("double-before-ending", "drop-e", "y-to-i", "plural-es");
+
+  private final ExerciseWords words;
+
+  Joins(ExerciseWords words) {
+    this.words = words;
+  }
+
+  @Override
+  public String id() {
+    return "join";
+  }
+
+  @Override
+  public String title() {
+    return "Base and ending";
+  }
+
+  @Override
+  public String asks() {
+    return "Join the ending to the base. What happens where they meet?";
+  }
+
+  @Override
+  public List<Task> make(Wanted wanted, Material material) {
+    List<Word> onFocus =
+        wanted.focus().isEmpty()
+            ? List.of()
+            : joined(words.some(wanted, wanted.count() * MORE, material));
+    List<Word> some = new ArrayList<>(onFocus);
+    for (int r = 0; r < RULES.size() && some.size() < wanted.count(); r++) {
+      Wanted of =
+          wanted.about(
+              RULES.get((r + (int) Math.abs(wanted.seed() % RULES.size())) % RULES.size()));
+      joined(words.some(of, wanted.count(), material)).stream()
+          .filter(Predicate.not(some::contains))
+          .limit((wanted.count() + 1) / 2)
+          .forEach(some::add);
+    }
+    return some.stream().limit(wanted.count()).map(w -> task(w, wanted, material)).toList();
+  }
+
+  private static List<Word> joined(List<Word> words) {
+    return words.stream().filter(w -> w.join().isPresent() && w.apostrophe() < 0).toList();
+  }
+
+  private static Task task(Word word, Wanted wanted, Material material) {
+    Join join = word.join().orElseThrow();
+    String why = ExerciseWords.why(word, wanted.focus(), material);
+    return Task.open(
+        word.spelling(),
+        says(join),
+        List.of(word.spelling()),
+        why.isEmpty() ? Optional.of(join.change()).map(Joins::told).orElseThrow() : why);
+  }
+
+  /** A base and its ending, as they are said before they are joined. */
+  static String says(Join join) {
+    return join.base() + " + " + join.ending();
+  }
+
+  private static String told(Join.Change change) {
+    return switch (change) {
+      case NONE -> "nothing changes where they meet";
+      case DOUBLED -> "the last letter is doubled";
+      case E_DROPPED -> "the e is dropped";
+      case Y_TO_I -> "y becomes i";
+      case F_TO_V -> "f becomes v";
+    };
+  }
+}

@@ -1,0 +1,134 @@
+package dettato.session;
+
+import dettato.exercise.Material;
+import dettato.exercise.Task;
+import dettato.exercise.Wanted;
+import dettato.focus.Focus;
+import dettato.input.Unacceptable;
+import dettato.plan.Pace;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A block whose items are exercises that are answered by one word: filled from the exercise of the
+ * same id, the item kept as the word, and marked as words are. A kind says what differs.
+ */
+abstract class WordTaskBlock implements BlockKind {
+  private static final int MOST = 20;
+  private static final int LONGEST = 40;
+
+  @Override
+  public int most() {
+    return MOST;
+  }
+
+  @Override
+  public List<Item> fill(Request request, Material material) {
+    List<Optional<Focus>> focuses =
+        request.focus().isEmpty()
+            ? List.of(Optional.empty())
+            : request.focus().stream().map(Optional::of).toList();
+    List<Item> items = new ArrayList<>();
+    Set<String> taken = new HashSet<>(request.without());
+    for (int f = 0; f < focuses.size(); f++) {
+      Optional<Focus> focus = focuses.get(f);
+      int left = request.count() - items.size();
+      int share = (left + focuses.size() - f - 1) / (focuses.size() - f);
+      for (Task task : tasks(focus, share, taken, request.seed(), material)) {
+        items.add(
+            focus
+                .map(about -> Item.about(kept(task), about))
+                .orElseGet(() -> Item.about(kept(task), new Focus.Irregular())));
+        taken.add(task.text());
+      }
+    }
+    return items;
+  }
+
+  /** On the focus as far as there are such; the rest without one. */
+  private List<Task> tasks(
+      Optional<Focus> focus, int count, Set<String> taken, long seed, Material material) {
+    var exercise = material.exercises().of(id());
+    List<Task> tasks =
+        new ArrayList<>(exercise.make(Wanted.of(focus, count, taken, seed), material));
+    if (tasks.size() < count && focus.isPresent() && mayLeaveFocus()) {
+      Set<String> all = new HashSet<>(taken);
+      tasks.forEach(t -> all.add(t.text()));
+      tasks.addAll(
+          exercise.make(Wanted.of(Optional.empty(), count - tasks.size(), all, seed), material));
+    }
+    return tasks;
+  }
+
+  /** Whether a thin focus is filled up with tasks on nothing in particular. */
+  boolean mayLeaveFocus() {
+    return true;
+  }
+
+  /** What is kept of a task, so that it can be called and marked again. */
+  String kept(Task task) {
+    return task.text();
+  }
+
+  /** The word that is due for an item. */
+  String due(String text) {
+    return text;
+  }
+
+  /** What the teacher says. */
+  abstract String says(String text, Material material);
+
+  @Override
+  public String own(String text, Material material) {
+    String word = text.strip().toLowerCase(Locale.ROOT);
+    if (word.length() > LONGEST || !word.matches("[a-z][a-z'-]*")) {
+      throw new Unacceptable(
+          "'" + text.strip() + "' is no word of at most " + LONGEST + " letters a to z.");
+    }
+    return word;
+  }
+
+  @Override
+  public Call call(Item item, Material material) {
+    String due = due(item.text());
+    return new Call(
+        says(item.text(), material),
+        List.of(due),
+        Pace.writingPause(material.word().apply(due).cut().size()));
+  }
+
+  @Override
+  public int seconds(Item item, Material material, Pace pace) {
+    return pace.word(false, false);
+  }
+
+  @Override
+  public List<Check> checks(List<Item> items, List<Focus> focus, Material material) {
+    List<Check> found = new ArrayList<>();
+    if (items.isEmpty()) {
+      found.add(Check.of(Check.Kind.EMPTY, title() + ": nothing yet. Fill the sheet."));
+    }
+    return found;
+  }
+
+  @Override
+  public Judged judge(String text, String written, Markers markers) {
+    return Judged.of(markers.words().mark(word(due(text), markers), written));
+  }
+
+  /** The word an answer is judged against. */
+  Word word(String due, Markers markers) {
+    return markers.word().apply(due);
+  }
+
+  /** A word, then its clue when it has one. */
+  static String withClue(String text, Material material) {
+    String clue = material.word().apply(text).clue();
+    return clue.isEmpty() ? text : text + ": " + clue;
+  }
+}
