@@ -140,8 +140,9 @@ export const api = {
   sessions: (id: number, from: string, to: string) =>
     data(() => client.GET('/api/classes/{id}/sessions', { params: { path: { id }, query: { from, to } } })),
   session: (id: number) => data(() => client.GET('/api/sessions/{id}', { params: { path: { id } } })),
-  plan: (id: number, date: string, focus: Focus[]) =>
-    data(() => client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date, focus } })),
+  templates: () => data(() => client.GET('/api/templates')),
+  plan: (id: number, date: string, focus: Focus[], template?: string) =>
+    data(() => client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date, focus, ...(template ? { template } : {}) } })),
   rewrite: (id: number, version: number, plan: Plan) =>
     data(() => client.PUT('/api/sessions/{id}', { params: { path: { id }, header: tag(version) }, body: plan })),
   become: (id: number, version: number, state: Session['state']) =>

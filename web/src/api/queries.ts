@@ -7,6 +7,7 @@ const FOREVER = { staleTime: Infinity } as const
 export const ask = {
   login: () => queryOptions({ queryKey: ['login'], queryFn: api.login, ...FOREVER }),
   classes: () => queryOptions({ queryKey: ['classes'], queryFn: api.classes }),
+  templates: () => queryOptions({ queryKey: ['templates'], queryFn: api.templates, ...FOREVER }),
   accents: () => queryOptions({ queryKey: ['accents'], queryFn: api.accents, ...FOREVER }),
   progress: () =>
     queryOptions({ queryKey: ['progress'], queryFn: api.progress, refetchInterval: (q) => ((q.state.data?.left ?? 0) > 0 ? 2_000 : false) }),

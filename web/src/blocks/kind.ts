@@ -41,11 +41,16 @@ export interface EditorProps {
   readonly edit: BlockEdit
   /** The next best word for an item's side, if there is one. */
   readonly next: (item: PlannedItem) => string | undefined
+  /** What she may add herself, and how long it may be. */
+  readonly own?: string
+  readonly longest?: number
 }
 
 /** A kind of block, as the pages know it: how it is planned, given and marked. Mirrors core's BlockBook. */
 export interface BlockKind {
   readonly id: string
+  /** As it is offered. */
+  readonly name: string
   /** Steps of giving one item, in order. */
   readonly steps: readonly string[]
   readonly Editor: ComponentType<EditorProps>

@@ -5,6 +5,7 @@ import { Shown, spokenSentence } from './Shown'
 
 export const sentence: BlockKind = {
   id: 'sentence',
+  name: 'Sentence',
   steps: ['say it twice', 'count words', 'write', 'show', 'check and fix'],
   Editor,
   Caller,

@@ -3,7 +3,7 @@ import { Tag } from '../../ui/Parts'
 import type { BlockEdit, EditorProps, PlannedItem } from '../kind'
 
 /** The words of a sheet in their order: move, swap, drop, and one of her own. */
-export function Editor({ items, edit, next }: EditorProps) {
+export function Editor({ items, edit, next, own = 'A word of your own', longest = 40 }: EditorProps) {
   const list = useRef<HTMLOListElement>(null)
   const moved = useRef<string | undefined>(undefined)
   // A moved row keeps the key that moved it under the finger.
@@ -24,7 +24,7 @@ export function Editor({ items, edit, next }: EditorProps) {
           <Row key={item.text} item={item} at={i} edit={edit} move={move} next={next(item)} />
         ))}
       </ol>
-      <OwnWord add={edit.add} />
+      <OwnWord add={edit.add} own={own} longest={longest} />
     </>
   )
 }
@@ -46,7 +46,9 @@ function Row({
   return (
     <li className="flex items-center gap-1 border-b border-dotted border-base-300 h-8">
       <span className="mute text-sm w-5">{at + 1}</span>
-      <span className="font-word text-lg grow whitespace-nowrap">{item.text}</span>
+      <span className="font-word text-lg grow truncate" title={item.text}>
+        {item.text}
+      </span>
       {item.view?.due ? <Tag tone={item.view.side === 'DUE' ? 'gold' : 'lagoon'}>{item.view.due.replace('_', '-')}</Tag> : null}
       <button type="button" data-move={`${item.text} -1`} className={small} aria-label={`Move ${item.text} up`} onClick={() => move(item.text, -1)}>
         ↑
@@ -70,20 +72,20 @@ function Row({
   )
 }
 
-function OwnWord({ add }: { add: (word: string) => void }) {
+function OwnWord({ add, own, longest }: { add: (word: string) => void; own: string; longest: number }) {
   const [word, setWord] = useState('')
   const submit = (e: FormEvent) => {
     e.preventDefault()
-    if (word.trim()) add(word.trim().toLowerCase())
+    if (word.trim()) add(longest > 40 ? word.trim() : word.trim().toLowerCase())
     setWord('')
   }
   return (
     <form onSubmit={submit} className="join">
       <input
         className="input input-sm join-item grow font-word"
-        aria-label="A word of your own"
-        placeholder="A word of your own"
-        maxLength={40}
+        aria-label={own}
+        placeholder={own}
+        maxLength={longest}
         value={word}
         onChange={(e) => setWord(e.target.value)}
       />

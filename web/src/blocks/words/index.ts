@@ -6,6 +6,7 @@ import { Shown } from './Shown'
 
 export const words: BlockKind = {
   id: 'words',
+  name: 'Words',
   steps: ['clue', 'say it', 'class repeats', 'count sounds', 'write', 'show', 'check and fix'],
   Editor,
   Caller,

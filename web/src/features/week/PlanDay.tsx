@@ -28,9 +28,11 @@ function PlanForm({ day, close }: { day: string; close: () => void }) {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const rules = useQuery(ask.rules(accent))
+  const templates = useQuery(ask.templates())
   const [rule, setRule] = useState('')
+  const [template, setTemplate] = useState('')
   const plan = useMutation({
-    mutationFn: () => api.plan(id, day, [{ rule }]),
+    mutationFn: () => api.plan(id, day, [{ rule }], template),
     onSuccess: async (made) => {
       queries.setQueryData(ask.session(made.id).queryKey, made)
       await classChanged(queries, id)
@@ -52,6 +54,13 @@ function PlanForm({ day, close }: { day: string; close: () => void }) {
         {rules.data?.map((r) => (
           <option key={r.id} value={r.id}>
             {r.name}
+          </option>
+        ))}
+      </select>
+      <select aria-label="Which kind of session" className="select select-sm w-full" value={template} onChange={(e) => setTemplate(e.target.value)}>
+        {(templates.data ?? []).map((t, i) => (
+          <option key={t.id} value={i === 0 ? '' : t.id} title={t.says}>
+            {t.name} · {t.minutes} min
           </option>
         ))}
       </select>

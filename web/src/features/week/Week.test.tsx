@@ -10,6 +10,10 @@ const planned = { ...summary, id: 12, state: 'PLANNED' as const, date: '2026-03-
 
 beforeEach(() => {
   answer('get', '/api/classes/1/sessions', [summary, planned])
+  answer('get', '/api/templates', [
+    { id: 'dictation', name: 'Words and a sentence', says: 'both sides', minutes: 25, blocks: [] },
+    { id: 'contrast', name: 'Two sides', says: 'pairs, words, gaps', minutes: 30, blocks: [] },
+  ])
   answer('get', '/api/classes/1/map', map)
   answer('get', '/api/rules', [rule])
 })
@@ -57,6 +61,16 @@ test('plans a session on a day, and not before it is asked to', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Plan it' }))
   await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/class/1/prepare/12'))
   expect(askedOf('post', '/api/classes/1/sessions')[0]?.body).toEqual({ date: '2026-03-06', focus: [{ rule: 'final-j' }] })
+})
+
+test('plans from a template', async () => {
+  answer('post', '/api/classes/1/sessions', session({ id: 12 }))
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Plan a session on Friday 6 March' }))
+  await userEvent.selectOptions(await screen.findByLabelText('What it is about'), 'final-j')
+  await userEvent.selectOptions(screen.getByLabelText('Which kind of session'), 'Two sides · 30 min')
+  await userEvent.click(screen.getByRole('button', { name: 'Plan it' }))
+  await waitFor(() => expect(askedOf('post', '/api/classes/1/sessions')[0]?.body).toEqual({ date: '2026-03-06', focus: [{ rule: 'final-j' }], template: 'contrast' }))
 })
 
 test('a form that is left plans nothing', async () => {

@@ -100,6 +100,17 @@ test('a moved word goes where it is moved once, and does not jump back while it 
   expect(new Set(seen)).toEqual(new Set(['cage badge']))
 })
 
+test('adds a block that is filled, and drops one', async () => {
+  answer('post', '/api/classes/1/fill', ['The gull sat on the [ledge].'])
+  await open()
+  await userEvent.selectOptions(screen.getByLabelText('Add a block'), 'Gap sentences')
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9')).toHaveLength(1))
+  expect(askedOf('post', '/api/classes/1/fill')[0]?.body).toMatchObject({ kind: 'gap', count: 4, without: ['badge', 'cage'] })
+  expect((askedOf('put', '/api/sessions/9')[0]?.body as Plan).blocks.at(-1)).toEqual({ kind: 'gap', items: [{ text: 'The gull sat on the [ledge].' }] })
+  await userEvent.click(await screen.findByLabelText('Drop the block Sentence'))
+  await waitFor(() => expect((askedOf('put', '/api/sessions/9').at(-1)?.body as Plan).blocks.map((b) => b.kind)).toEqual(['words']))
+})
+
 test('takes a word of her own from the keyboard', async () => {
   await open()
   await userEvent.type(screen.getByLabelText('A word of your own'), 'Gadget{Enter}')

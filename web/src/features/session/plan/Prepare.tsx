@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, said, type Candidate, type RuleView, type Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
+import { kindOf } from '../../../blocks'
 import { useClass } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
 import { ruleOf } from '../../../lib/focus'
@@ -11,7 +12,7 @@ import { Failed, Head, Loading, Tag } from '../../../ui/Parts'
 import { Strip } from '../../../ui/Strip'
 import { Toggle } from '../../../ui/Toggle'
 import { STATES } from '../../../ui/words'
-import { added, focusOn, inBlock, taken } from './plan'
+import { added, focusOn, inBlock, taken, withBlock } from './plan'
 import { Sheet } from './Sheet'
 import { usePlan, type PlanEdit } from './usePlan'
 
@@ -27,7 +28,9 @@ export function Prepare() {
   return <Planner key={session.data.id} session={session.data} rules={rules.data} />
 }
 
-const WORDS = 10
+/** How many items a new block of a kind has. */
+const ITEMS: Record<string, number> = { words: 10, sentence: 1 }
+const USUAL = 4
 
 function Planner({ session, rules }: { session: Session; rules: readonly RuleView[] }) {
   const of = useClass()
@@ -44,11 +47,20 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
     setFailure('')
     try {
       for (const block of plan.now.blocks) {
-        const count = block.kind === 'words' ? WORDS : 1
         if (block.kind !== 'words' && block.items.length > 0) continue
-        const texts = await api.fill(of.id, block.kind, [...plan.now.focus], count, [], Date.now())
+        const texts = await api.fill(of.id, block.kind, [...plan.now.focus], ITEMS[block.kind] ?? USUAL, [], Date.now())
         plan.change(inBlock(block.id, taken(texts)))
       }
+    } catch (problem) {
+      setFailure(said(problem))
+    }
+  }
+  const addBlock = async (kind: string) => {
+    setFailure('')
+    const there = plan.now.blocks.flatMap((b) => (b.kind === 'sentence' ? [] : b.items.map((i) => i.text)))
+    try {
+      const texts = await api.fill(of.id, kind, [...plan.now.focus], ITEMS[kind] ?? USUAL, kind === 'sentence' ? [] : there, Date.now())
+      plan.change(withBlock(kind, kindOf(kind).name, texts))
     } catch (problem) {
       setFailure(said(problem))
     }
@@ -95,7 +107,7 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
             ))}
           </ul>
         </section>
-        <Sheet session={session} plan={plan} spare={unused} />
+        <Sheet session={session} plan={plan} spare={unused} addBlock={(kind) => void addBlock(kind)} />
       </div>
     </>
   )

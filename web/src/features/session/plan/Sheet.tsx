@@ -1,10 +1,18 @@
 import type { Candidate, Session } from '../../../api/client'
-import { kindOf, type PlannedItem } from '../../../blocks'
-import { added, dropped, foremost, inBlock, moved, swapped, taken, type PlannedBlock } from './plan'
+import { kindOf, KINDS, type PlannedItem } from '../../../blocks'
+import { added, dropped, foremost, inBlock, moved, swapped, taken, withoutBlock, type PlannedBlock } from './plan'
 import type { PlanEdit } from './usePlan'
 
 /** The sheet as it will be given: its blocks, the time it takes, what to know before. */
-export function Sheet({ session, plan, spare }: { session: Session; plan: PlanEdit; spare: readonly Candidate[] }) {
+interface SheetProps {
+  session: Session
+  plan: PlanEdit
+  spare: readonly Candidate[]
+  /** Fills a block of a kind and puts it at the end. */
+  addBlock: (kind: string) => void
+}
+
+export function Sheet({ session, plan, spare, addBlock }: SheetProps) {
   const minutes = Math.round(session.seconds / 60)
   const limit = Math.round(session.limit / 60)
   const check = foremost(session.checks)
@@ -24,6 +32,14 @@ export function Sheet({ session, plan, spare }: { session: Session; plan: PlanEd
       {plan.now.blocks.map((block) => (
         <BlockSection key={block.id} block={block} plan={plan} next={next} />
       ))}
+      <select className="select select-sm w-full" aria-label="Add a block" value="" onChange={(e) => addBlock(e.target.value)}>
+        <option value="">+ Add a block</option>
+        {KINDS.map((k) => (
+          <option key={k.id} value={k.id}>
+            {k.name}
+          </option>
+        ))}
+      </select>
       <p className={`mt-auto rounded-lg px-3 py-2 text-sm ${check ? 'bg-warning text-warning-content' : 'soft'}`} role="status">
         {check ? check.says : 'Both sides, and no run longer than two: nobody can guess.'}
         {session.checks.length > 1 ? ` And ${session.checks.length - 1} more to look at.` : ''}
@@ -32,18 +48,27 @@ export function Sheet({ session, plan, spare }: { session: Session; plan: PlanEd
   )
 }
 
+const nothing = () => undefined
+
 function BlockSection({ block, plan, next }: { block: PlannedBlock; plan: PlanEdit; next: (item: PlannedItem) => string | undefined }) {
   const { Editor } = kindOf(block.kind)
   const change = (items: Parameters<typeof inBlock>[1]) => plan.change(inBlock(block.id, items))
   return (
     <section aria-label={block.title} className="flex flex-col gap-1">
-      <h2 className="font-semibold">
-        {block.title}
-        {block.items.length > 1 ? ` · ${block.items.length}` : ''}
-      </h2>
+      <div className="flex items-center">
+        <h2 className="font-semibold grow">
+          {block.title}
+          {block.items.length > 1 ? ` · ${block.items.length}` : ''}
+        </h2>
+        {block.kind === 'words' ? null : (
+          <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Drop the block ${block.title}`} onClick={() => plan.change(withoutBlock(block.id))}>
+            ×
+          </button>
+        )}
+      </div>
       <Editor
         items={block.items}
-        next={next}
+        next={block.kind === 'words' ? next : nothing}
         edit={{
           add: (text) => change(added(text)),
           drop: (text) => change(dropped(text)),

@@ -40,12 +40,21 @@ export function toSend(plan: Planned): Plan {
     title: plan.title,
     focus: [...plan.focus],
     blocks: plan.blocks.map((b) => ({
-      id: b.id,
+      ...(b.id < 0 ? {} : { id: b.id }),
       kind: b.kind,
       items: b.items.map((i) => (i.id === undefined ? { text: i.text } : { id: i.id, text: i.text })),
     })),
   }
 }
+
+/** Adds a block at the end, filled already. It has a number of its own until it is kept. */
+export const withBlock =
+  (kind: string, title: string, texts: readonly string[]): Change =>
+  (plan) => ({ ...plan, blocks: [...plan.blocks, { id: -1 - plan.blocks.length, kind, title, items: texts.map(fresh) }] })
+
+export const withoutBlock =
+  (id: number): Change =>
+  (plan) => ({ ...plan, blocks: plan.blocks.filter((b) => b.id !== id) })
 
 type Items = readonly PlannedItem[]
 

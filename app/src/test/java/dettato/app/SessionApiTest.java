@@ -17,6 +17,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -276,5 +277,50 @@ class SessionApiTest extends ApiCase {
                     + "\"without\":[\"cage\"],\"seed\":4}"));
     assertEquals(8, filled.size());
     filled.forEach(w -> assertNotEquals("cage", w.asText()));
+  }
+
+  /** Every template fills a session whose blocks are those it names, nothing twice. */
+  @Test
+  void aTemplateFillsASession() throws Exception {
+    long of = newClass("Class Limpet");
+    JsonNode templates = read("/api/templates");
+    assertEquals(8, templates.size());
+    for (JsonNode template : templates) {
+      JsonNode made =
+          read(
+              write(
+                  post("/api/classes/" + of + "/sessions"),
+                  body(
+                      "date",
+                      TODAY,
+                      "template",
+                      template.path("id").asText(),
+                      "focus",
+                      List.of(Map.of("rule", "final-ch")),
+                      "seed",
+                      3)));
+      List<String> kinds = new ArrayList<>();
+      made.path("blocks").forEach(b -> kinds.add(b.path("kind").asText()));
+      List<String> named = new ArrayList<>();
+      template.path("blocks").forEach(b -> named.add(b.path("kind").asText()));
+      assertEquals(named, kinds);
+      List<String> texts = made.findValuesAsText("text");
+      assertEquals(texts.size(), Set.copyOf(texts).size(), texts::toString);
+      for (JsonNode block : made.path("blocks")) {
+        assertTrue(block.path("items").size() > 0, template + " " + block);
+      }
+    }
+    doing(
+            write(
+                post("/api/classes/" + of + "/sessions"),
+                body(
+                    "date",
+                    TODAY,
+                    "template",
+                    "no-such",
+                    "focus",
+                    List.of(Map.of("rule", "final-ch")))))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("contrast")));
   }
 }

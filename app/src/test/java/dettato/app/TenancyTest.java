@@ -72,7 +72,8 @@ class TenancyTest extends ApiCase {
                 .replace("{id}", String.valueOf(id))
                 .replace("{pupilId}", String.valueOf(pupil(of, 0)))
                 .replace("{itemId}", String.valueOf(item))
-                .replace("{rule}", "final-j");
+                .replace("{rule}", "final-j")
+                .replace("{kind}", "gap");
         for (var method : info.getMethodsCondition().getMethods()) {
           int answer = ask(HttpMethod.valueOf(method.name()), path, pattern, theirs);
           tried.add(method + " " + pattern);

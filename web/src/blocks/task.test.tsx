@@ -1,0 +1,31 @@
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, test, vi } from 'vitest'
+import type { Item } from '../api/client'
+import { KINDS, kindOf } from '.'
+
+const item: Item = { id: 1, text: 'hopping', says: 'hop + ing', answer: ['hopping'], role: 'FOCUS', units: [], clue: '', due: '', focus: -1, why: '', pause: 20 }
+
+test('a task is called by what is said, and shows its answer only when it is due', () => {
+  const { Caller, head } = kindOf('join')
+  const { rerender } = render(<Caller item={item} step="write" repeats={0} />)
+  expect(screen.getByText('hop + ing')).toBeDefined()
+  expect(screen.queryByText('hopping')).toBeNull()
+  rerender(<Caller item={item} step="show" repeats={1} />)
+  expect(screen.getByText('hopping')).toBeDefined()
+  expect(head(item)).toBe('hopping')
+})
+
+test('every kind has its own id, a name and steps that end in checking', () => {
+  expect(new Set(KINDS.map((k) => k.id)).size).toBe(KINDS.length)
+  for (const kind of KINDS) expect([kind.name.length > 0, kind.steps.includes('write'), kind.steps.at(-1)]).toEqual([true, true, 'check and fix'])
+})
+
+test('takes a sentence with a gap as it is typed', async () => {
+  const { Editor } = kindOf('gap')
+  const add = vi.fn()
+  const none = vi.fn()
+  render(<Editor items={[]} edit={{ add, drop: none, swap: none, move: none, take: none }} next={() => undefined} />)
+  await userEvent.type(screen.getByRole('textbox'), 'The gull sat on the [[ledge].{Enter}')
+  expect(add).toHaveBeenCalledWith('The gull sat on the [ledge].')
+})
