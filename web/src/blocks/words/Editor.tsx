@@ -44,11 +44,9 @@ function Row({
 }) {
   const small = 'btn btn-ghost btn-xs btn-square'
   return (
-    <li className="flex items-center gap-1 border-b border-dotted border-base-300 h-8">
+    <li className="flex items-center gap-1 border-b border-dotted border-base-300 min-h-8">
       <span className="mute text-sm w-5">{at + 1}</span>
-      <span className="font-word text-lg grow truncate" title={item.text}>
-        {item.text}
-      </span>
+      <span className={`font-word grow min-w-0 ${item.text.includes(' ') ? 'text-base leading-tight py-1' : 'text-lg whitespace-nowrap'}`}>{item.text}</span>
       {item.view?.due ? <Tag tone={item.view.side === 'DUE' ? 'gold' : 'lagoon'}>{item.view.due.replace('_', '-')}</Tag> : null}
       <button type="button" data-move={`${item.text} -1`} className={small} aria-label={`Move ${item.text} up`} onClick={() => move(item.text, -1)}>
         ↑

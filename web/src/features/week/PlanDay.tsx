@@ -60,7 +60,7 @@ function PlanForm({ day, close }: { day: string; close: () => void }) {
       <select aria-label="Which kind of session" className="select select-sm w-full" value={template} onChange={(e) => setTemplate(e.target.value)}>
         {(templates.data ?? []).map((t, i) => (
           <option key={t.id} value={i === 0 ? '' : t.id} title={t.says}>
-            {t.name} · {t.minutes} min
+            {t.name}
           </option>
         ))}
       </select>

@@ -68,7 +68,7 @@ test('plans from a template', async () => {
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Plan a session on Friday 6 March' }))
   await userEvent.selectOptions(await screen.findByLabelText('What it is about'), 'final-j')
-  await userEvent.selectOptions(screen.getByLabelText('Which kind of session'), 'Two sides · 30 min')
+  await userEvent.selectOptions(screen.getByLabelText('Which kind of session'), 'Two sides')
   await userEvent.click(screen.getByRole('button', { name: 'Plan it' }))
   await waitFor(() => expect(askedOf('post', '/api/classes/1/sessions')[0]?.body).toEqual({ date: '2026-03-06', focus: [{ rule: 'final-j' }], template: 'contrast' }))
 })
