@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 /** The kinds of task in one language, in the order they are offered. */
 public final class ExerciseBook {
   private final List<Exercise> kinds;
+  private final List<Word> proposed;
 
   /**
    * @param words of the lexicon in the accent, commonest first
@@ -27,8 +28,8 @@ public final class ExerciseBook {
       InventedWords invented) {
     Neighbours neighbours = new Neighbours(words, accent, TeachingSequence.shipped());
     Homophones homophones = new Homophones(words, accent);
-    ExerciseWords some =
-        new ExerciseWords(words.stream().filter(w -> w.use() == Word.Use.CHOOSE).toList());
+    this.proposed = words.stream().filter(w -> w.use() == Word.Use.CHOOSE).toList();
+    ExerciseWords some = new ExerciseWords(proposed);
     this.kinds =
         List.of(
             new Gaps(reader),
@@ -36,13 +37,18 @@ public final class ExerciseBook {
             new Match(some, homophones),
             new Listen(some, new SpokenForms(words, lexicon, accent)),
             new CutBeats(some),
-            new Irregulars(words),
+            new Irregulars(proposed),
             new Joins(some),
             new AffixMeaning(lexicon),
             new MadeUp(invented),
             new ChainSteps(neighbours),
             new PairsApart(neighbours, accent),
             new Slips(lexicon));
+  }
+
+  /** The words that may be proposed, commonest first. */
+  List<Word> proposed() {
+    return proposed;
   }
 
   public List<Exercise> kinds() {

@@ -43,8 +43,8 @@ public record FocusWords(int count, Set<String> without, long seed, Material mat
   @Override
   public List<Word> irregular() {
     List<Word> some =
-        material.lexicon().words(material.accent().id()).stream()
-            .filter(w -> w.use() == Word.Use.CHOOSE && !without.contains(w.spelling()))
+        material.exercises().proposed().stream()
+            .filter(w -> !without.contains(w.spelling()))
             .filter(w -> RuleBook.broken(w) > 0)
             .limit((long) count * WINDOW)
             .collect(Collectors.toCollection(ArrayList::new));

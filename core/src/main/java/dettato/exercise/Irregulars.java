@@ -29,15 +29,16 @@ final class Irregulars implements Exercise {
   private static final int PARTS = 2;
   private static final int MORE = 5;
 
-  private final List<Word> words;
+  private final List<Hard> common;
 
   /**
-   * @param words commonest first
+   * @param proposed words that may be proposed, commonest first
    */
-  Irregulars(List<Word> words) {
-    this.words =
-        words.stream()
-            .filter(w -> w.use() == Word.Use.CHOOSE && w.rank() <= COMMON && w.cut().size() > 1)
+  Irregulars(List<Word> proposed) {
+    this.common =
+        proposed.stream()
+            .filter(w -> w.rank() <= COMMON && w.cut().size() > 1)
+            .map(Irregulars::byRule)
             .toList();
   }
 
@@ -73,9 +74,9 @@ final class Irregulars implements Exercise {
   @Override
   public List<Task> make(Wanted wanted, Material material) {
     List<Hard> hard =
-        words.stream()
-            .filter(w -> !wanted.without().contains(w.spelling()))
-            .map(w -> hard(w, material))
+        common.stream()
+            .filter(h -> !wanted.without().contains(h.word.spelling()))
+            .map(h -> byNow(h, material))
             .filter(h -> !h.units.isEmpty() && h.units.size() <= PARTS)
             .filter(h -> isAsked(h, wanted.focus(), material))
             .toList();
@@ -113,8 +114,8 @@ final class Irregulars implements Exercise {
                 });
   }
 
-  /** Units that break a firm rule, stand in no list of correspondences, or are not taught yet. */
-  private static Hard hard(Word word, Material material) {
+  /** Units that break a firm rule, or stand in no list of correspondences. */
+  private static Hard byRule(Word word) {
     Set<Integer> units = new TreeSet<>(word.irregular());
     Map<Integer, String> due = new LinkedHashMap<>();
     for (Opportunity broken : RuleBook.exceptions(word)) {
@@ -123,20 +124,24 @@ final class Irregulars implements Exercise {
         due.put(broken.unit(), broken.due().stream().sorted().findFirst().orElseThrow());
       }
     }
-    int untaught = 0;
-    for (int u = 0; u < word.cut().size(); u++) {
-      Unit unit = word.cut().unit(u);
+    return new Hard(word, units, due);
+  }
+
+  /** The same with units that are not taught yet, in words met early; none where others are. */
+  private static Hard byNow(Hard hard, Material material) {
+    Set<Integer> units = new TreeSet<>(hard.units);
+    boolean untaught = false;
+    for (int u = 0; u < hard.word.cut().size(); u++) {
+      Unit unit = hard.word.cut().unit(u);
       boolean taught =
           material
               .sequence()
               .taughtAt(unit, material.accent())
               .filter(s -> s <= material.step())
               .isPresent();
-      if (!taught && units.add(u)) {
-        untaught++;
-      }
+      untaught |= !taught && units.add(u);
     }
-    return new Hard(word, untaught == 0 || word.rank() <= EARLY ? units : Set.of(), due);
+    return new Hard(hard.word, untaught && hard.word.rank() > EARLY ? Set.of() : units, hard.due);
   }
 
   /** Those of one pattern one after the other, in the order in which patterns are met. */

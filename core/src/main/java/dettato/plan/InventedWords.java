@@ -93,6 +93,11 @@ public final class InventedWords {
             .collect(Collectors.toCollection(HashSet::new));
   }
 
+  /** Whether words have all of its runs of three letters; cheap, and asked of every pair. */
+  private boolean isWritten(String letters) {
+    return letters.isEmpty() || written.containsAll(threes(letters));
+  }
+
   /** Every run of three letters, those of the ends with a space. */
   private static List<String> threes(String letters) {
     String all = " " + letters + " ";
@@ -102,7 +107,32 @@ public final class InventedWords {
   }
 
   /** First and last parts that real words have. */
-  private record Parts(List<List<Unit>> first, List<List<Unit>> last) {
+  private record Parts(
+      List<List<Unit>> first, List<List<Unit>> last, List<String> heads, List<String> tails) {
+    private Parts(List<List<Unit>> first, List<List<Unit>> last) {
+      this(first, last, written(first), written(last));
+    }
+
+    /** Both parts' letters, "" where the e of a split digraph stands apart from them. */
+    private static List<String> written(List<List<Unit>> parts) {
+      return parts.stream()
+          .map(
+              p ->
+                  p.stream().anyMatch(u -> u.grapheme().isSplit())
+                      ? ""
+                      : p.stream().map(u -> u.grapheme().text()).collect(Collectors.joining()))
+          .toList();
+    }
+
+    /** What a pair, by its number, is written like; "" where that must be looked at. */
+    String letters(int pair) {
+      String head = heads.get(pair / last.size());
+      String tail = tails.get(pair % last.size());
+      return tail.isEmpty() || head.isEmpty() && !first.get(pair / last.size()).isEmpty()
+          ? ""
+          : head + tail;
+    }
+
     static Parts of(Stream<Word> models, ToIntFunction<Word> at) {
       List<Word> all = models.toList();
       return new Parts(
@@ -149,7 +179,10 @@ public final class InventedWords {
       List<Unit> first = parts.first.get(pair / parts.last.size());
       List<Unit> last = parts.last.get(rime);
       boolean fits = request.sounds == 0 || first.size() + last.size() == request.sounds;
-      if (made.size() < request.count && fits && !rhymes.contains(rime)) {
+      if (made.size() < request.count
+          && fits
+          && !rhymes.contains(rime)
+          && isWritten(parts.letters(pair))) {
         join(first, last)
             .filter(word -> isAsked(word, request) && isNew(word))
             .map(word -> new Invented(word, legal(word)))
