@@ -111,6 +111,32 @@ test('adds a block that is filled, and drops one', async () => {
   await waitFor(() => expect((askedOf('put', '/api/sessions/9').at(-1)?.body as Plan).blocks.map((b) => b.kind)).toEqual(['words']))
 })
 
+test('undoes and redoes, by key or button, with the items that are there keeping their ids', async () => {
+  await open()
+  expect(screen.getByRole('button', { name: 'Undo' }).hasAttribute('disabled')).toBe(true)
+  await userEvent.click(screen.getByRole('button', { name: 'Drop badge' }))
+  await waitFor(() => expect(kept()).toEqual([['cage']]))
+  await userEvent.keyboard('{Control>}z{/Control}')
+  await waitFor(() => expect(kept()).toEqual([['cage'], ['badge', 'cage']]))
+  expect((askedOf('put', '/api/sessions/9')[1]?.body as Plan).blocks[0]?.items).toEqual([{ text: 'badge' }, { id: 8, text: 'cage' }])
+  await userEvent.click(screen.getByRole('button', { name: 'Redo' }))
+  await waitFor(() => expect(kept().at(-1)).toEqual(['cage']))
+  expect(screen.getByRole('button', { name: 'Redo' }).hasAttribute('disabled')).toBe(true)
+})
+
+test('a block that was dropped comes back whole', async () => {
+  let version = 3
+  answer('put', '/api/sessions/9', ({ body }) =>
+    session({ version: ++version, blocks: session().blocks.filter((b) => (body as Plan).blocks.some((wanted) => wanted.kind === b.kind)) }),
+  )
+  await open()
+  await userEvent.click(screen.getByLabelText('Drop the block Sentence'))
+  await waitFor(() => expect(screen.queryByText('keeping…')).toBeNull())
+  await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9')).toHaveLength(2))
+  expect((askedOf('put', '/api/sessions/9')[1]?.body as Plan).blocks[1]).toEqual({ kind: 'sentence', items: [{ text: 'The gull sat on the ledge.' }] })
+})
+
 test('takes a word of her own from the keyboard', async () => {
   await open()
   await userEvent.type(screen.getByLabelText('A word of your own'), 'Gadget{Enter}')

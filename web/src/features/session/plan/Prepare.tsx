@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, said, type Candidate, type RuleView, type Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
@@ -43,6 +43,7 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
   const taught = url.get('taught') !== 'no'
   const fit = useQuery({ ...ask.candidates(of.id, rule ?? '', taught, Number(url.get('beats') || '0')), enabled: Boolean(rule) })
   const unused = fit.data?.words.filter((w) => !onSheet.includes(w.word)) ?? []
+  useUndoKeys(plan)
   const fill = async () => {
     setFailure('')
     try {
@@ -71,6 +72,14 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
         <span role="status" className="mute text-sm">
           {plan.busy ? 'keeping…' : ''}
         </span>
+        <div className="join">
+          <button type="button" className="btn btn-sm join-item" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!plan.undo} onClick={plan.undo}>
+            ↶
+          </button>
+          <button type="button" className="btn btn-sm join-item" aria-label="Redo" title="Redo (Ctrl Shift Z)" disabled={!plan.redo} onClick={plan.redo}>
+            ↷
+          </button>
+        </div>
         <Link className="btn btn-sm" to={`/class/${of.id}/dictate/${session.id}`}>
           Dictate it
         </Link>
@@ -111,6 +120,21 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
       </div>
     </>
   )
+}
+
+/** Ctrl Z and Ctrl Shift Z, but not while a text is typed: there they undo letters. */
+function useUndoKeys({ undo, redo }: PlanEdit) {
+  useEffect(() => {
+    const key = (e: KeyboardEvent) => {
+      const typing = e.target instanceof HTMLElement && e.target.matches('input, textarea, select')
+      if (typing || !(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z') return
+      e.preventDefault()
+      if (e.shiftKey) redo?.()
+      else undo?.()
+    }
+    document.addEventListener('keydown', key)
+    return () => document.removeEventListener('keydown', key)
+  }, [undo, redo])
 }
 
 function Rules({ rules, open, plan }: { rules: readonly RuleView[]; open: string | undefined; plan: PlanEdit }) {

@@ -3,12 +3,20 @@ import { useState } from 'react'
 import { flushSync } from 'react-dom'
 import { api, ApiProblem, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
-import { planOf, toSend, type Change, type Planned } from './plan'
+import { planOf, restored, toSend, type Change, type Planned } from './plan'
 
 export interface Failed {
   readonly error: Error
   readonly change: Change
 }
+
+/** How the plan was before each change, and after each that was undone. */
+interface Steps {
+  readonly back: readonly Planned[]
+  readonly forth: readonly Planned[]
+}
+
+const MOST_STEPS = 50
 
 /** Another window may change it again and again while a change is made anew on what stands there. */
 const MOST_TRIES = 6
@@ -53,19 +61,38 @@ export function usePlan(session: Session) {
     },
     onSettled: () => classChanged(queries, session.classId),
   })
-  const change = (next: Change) => {
+  const [steps, setSteps] = useState<Steps>({ back: [], forth: [] })
+  const send = (next: Change) => {
     setFailed(undefined)
     setSheet((sheet) => ({ ...sheet, pending: [...sheet.pending, next] }))
     save.mutate(next)
   }
   const newest = kept.version > session.version ? kept : session
   const now: Planned = pending.reduce((plan, next) => next(plan), planOf(newest))
+  const change = (next: Change) => {
+    setSteps({ back: [...steps.back, now].slice(-MOST_STEPS), forth: [] })
+    send(next)
+  }
+  const undo = () => {
+    const was = steps.back.at(-1)
+    if (!was) return
+    setSteps({ back: steps.back.slice(0, -1), forth: [...steps.forth, now] })
+    send(restored(was))
+  }
+  const redo = () => {
+    const was = steps.forth.at(-1)
+    if (!was) return
+    setSteps({ back: [...steps.back, now], forth: steps.forth.slice(0, -1) })
+    send(restored(was))
+  }
   return {
     now,
     change,
+    undo: steps.back.length > 0 ? undo : undefined,
+    redo: steps.forth.length > 0 ? redo : undefined,
     busy: pending.length > 0,
     failure: failed?.error,
-    again: () => (failed ? change(failed.change) : undefined),
+    again: () => (failed ? send(failed.change) : undefined),
   }
 }
 
