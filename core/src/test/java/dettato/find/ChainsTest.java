@@ -86,7 +86,9 @@ class ChainsTest {
     Chains.Chain few = chain(30, 2, 3, Optional.empty(), 2, 1);
     assertTrue(few.words().size() > 0 && few.words().size() < 30, few::toString);
     assertTrue(few.sure(), "with three graphemes taught all ways can be tried");
-    assertFalse(chain(2000, 2, 4, Optional.empty(), SEQUENCE.last(), 1).sure());
+    Chains.Request endless =
+        new Chains.Request(2_000, "cat", 2, 4, Optional.empty(), SEQUENCE.last(), 1);
+    assertFalse(new Chains(NEIGHBOURS).find(endless).sure());
   }
 
   @ParameterizedTest(name = "{0}: {1} and {2} differ by {3}")

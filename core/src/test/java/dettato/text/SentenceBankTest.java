@@ -103,15 +103,13 @@ class SentenceBankTest {
   @Test
   void noTwoAreAlikeUnlessOneGrowsFromTheOther() {
     List<ReadSentence> all = BANK.all();
-    List<Set<String>> words =
-        all.stream().map(s -> (Set<String>) new HashSet<>(small(s.sentence().words()))).toList();
+    List<List<String>> lists = all.stream().map(s -> small(s.sentence().words())).toList();
+    List<Set<String>> words = lists.stream().map(l -> (Set<String>) new HashSet<>(l)).toList();
     List<String> alike = new ArrayList<>();
     int growing = 0;
     for (int i = 0; i < all.size(); i++) {
       for (int j = i + 1; j < all.size(); j++) {
-        List<String> a = small(all.get(i).sentence().words());
-        List<String> b = small(all.get(j).sentence().words());
-        boolean grows = grows(a, b) || grows(b, a);
+        boolean grows = grows(lists.get(i), lists.get(j)) || grows(lists.get(j), lists.get(i));
         growing += grows ? 1 : 0;
         Set<String> shared = new HashSet<>(words.get(i));
         shared.retainAll(words.get(j));
