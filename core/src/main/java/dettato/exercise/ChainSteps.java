@@ -10,10 +10,10 @@ import java.util.Optional;
 
 /** A chain of words, each one sound from the last, with what changes said before each. */
 final class ChainSteps implements Exercise {
-  private final Neighbours neighbours;
+  private final Chains chains;
 
   ChainSteps(Neighbours neighbours) {
-    this.neighbours = neighbours;
+    this.chains = new Chains(neighbours);
   }
 
   @Override
@@ -40,16 +40,15 @@ final class ChainSteps implements Exercise {
   @Override
   public List<Task> make(Wanted wanted, Material material) {
     Chains.Chain chain =
-        new Chains(neighbours)
-            .find(
-                new Chains.Request(
-                    wanted.count(),
-                    "",
-                    2,
-                    2 + wanted.level(),
-                    Optional.empty(),
-                    material.step(),
-                    wanted.seed()));
+        chains.find(
+            new Chains.Request(
+                wanted.count(),
+                "",
+                2,
+                2 + wanted.level(),
+                Optional.empty(),
+                material.step(),
+                wanted.seed()));
     List<Task> tasks = new ArrayList<>();
     for (int i = 0; i < chain.words().size(); i++) {
       Word word = chain.words().get(i).word();

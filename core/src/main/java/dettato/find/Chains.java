@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Chains of words, each exactly one sound from the one before, none twice. A search in depth from
@@ -19,9 +20,14 @@ import java.util.Set;
 public final class Chains {
   private static final int MOST_STEPS = 20_000;
   private static final int STARTS = 40;
+  private static final int MOST_KNOWN = 16;
   private static final String DOUBLED = ".*(ff|ll|ss|zz|ck)";
 
   private final Neighbours neighbours;
+  private final Map<Range, Map<Spoken, List<Spoken>>> known = new ConcurrentHashMap<>();
+
+  /** Which words may be in a chain. */
+  private record Range(int from, int to, boolean doubled, int step) {}
 
   /**
    * What is wanted.
@@ -53,7 +59,13 @@ public final class Chains {
 
   /** A chain as long as asked, or the longest that was found when none is; empty without words. */
   public Chain find(Request request) {
-    Map<Spoken, List<Spoken>> ways = ways(request);
+    if (known.size() > MOST_KNOWN) {
+      known.clear();
+    }
+    Map<Spoken, List<Spoken>> ways =
+        known.computeIfAbsent(
+            new Range(request.from, request.to, request.doubled.orElse(true), request.step),
+            this::ways);
     List<Spoken> starts = new ArrayList<>(ways.keySet());
     Random random = new Random(request.seed);
     Collections.shuffle(starts, random);
@@ -74,12 +86,12 @@ public final class Chains {
     return chain(best, all || best.size() == request.length);
   }
 
-  private Map<Spoken, List<Spoken>> ways(Request request) {
+  private Map<Spoken, List<Spoken>> ways(Range request) {
     // In the order of the words, not of their hashes: the same seed gives the same chain.
     Map<Spoken, List<Spoken>> ways = new LinkedHashMap<>();
     neighbours.all().stream()
         .filter(s -> s.size() >= request.from && s.size() <= request.to)
-        .filter(s -> request.doubled.orElse(true) || !isDoubled(s))
+        .filter(s -> request.doubled || !isDoubled(s))
         .filter(s -> neighbours.isTaught(s, request.step))
         .forEach(s -> ways.put(s, List.of()));
     ways.replaceAll((s, none) -> neighbours.of(s).stream().filter(ways::containsKey).toList());

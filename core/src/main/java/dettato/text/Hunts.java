@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Texts to hunt a sound through: its words are listed by the grapheme that spells it. */
 public final class Hunts {
@@ -11,7 +12,11 @@ public final class Hunts {
   private static final int WORDS = 5;
 
   private final SentenceReader reader;
-  private final List<Passage> passages;
+  private final List<Known> texts;
+
+  /** A text, read once, and its words by sound and grapheme. */
+  private record Known(
+      Passage passage, ReadSentence read, Map<String, Map<String, Set<String>>> counts) {}
 
   /**
    * A text and a sound in it.
@@ -32,8 +37,22 @@ public final class Hunts {
   }
 
   public Hunts(SentenceReader reader, List<Passage> passages) {
+    this(reader, passages.stream().map(p -> known(reader, p)).toList(), List.of());
+  }
+
+  private Hunts(SentenceReader reader, List<Known> ours, List<Passage> own) {
     this.reader = reader;
-    this.passages = List.copyOf(passages);
+    this.texts = Stream.concat(own.stream().map(p -> known(reader, p)), ours.stream()).toList();
+  }
+
+  private static Known known(SentenceReader reader, Passage passage) {
+    return new Known(
+        passage, reader.read(new Sentence(passage.text())), reader.counts(passage.text()));
+  }
+
+  /** The same with a school's own texts before these. */
+  public Hunts with(List<Passage> own) {
+    return own.isEmpty() ? this : new Hunts(reader, texts, own);
   }
 
   /**
@@ -43,24 +62,23 @@ public final class Hunts {
    * @param sound in IPA of the accent, or ""
    */
   public List<Hunt> of(String sound) {
-    return passages.stream()
+    return texts.stream()
         .map(p -> hunt(p, sound))
         .filter(h -> sound.isEmpty() || h.columns.size() >= COLUMNS && h.words() >= WORDS)
         .sorted(Comparator.comparingInt(h -> -h.words()))
         .toList();
   }
 
-  private Hunt hunt(Passage passage, String sound) {
-    Sentence text = new Sentence(passage.text());
-    Map<String, Set<String>> spelled = reader.counts(passage.text()).getOrDefault(sound, Map.of());
+  private Hunt hunt(Known text, String sound) {
+    Map<String, Set<String>> spelled = text.counts.getOrDefault(sound, Map.of());
     return new Hunt(
-        passage,
-        reader.read(text),
+        text.passage,
+        text.read,
         spelled.entrySet().stream()
             .map(e -> new TextCheck.Count(sound, e.getKey(), List.copyOf(e.getValue())))
             .toList(),
         sound.isEmpty()
             ? List.of()
-            : reader.spans(text, (r, c) -> false, s -> s.startsWith(sound + "=")));
+            : reader.spans(text.read.sentence(), (r, c) -> false, s -> s.startsWith(sound + "=")));
   }
 }

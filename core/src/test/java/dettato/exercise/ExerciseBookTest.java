@@ -43,7 +43,8 @@ class ExerciseBookTest {
   void everyKindIsSeededSaysWhyAndGivesNothingTwice(String kind) {
     int made = 0;
     for (Optional<Focus> focus : FOCUSES) {
-      for (int level = 1; level <= Wanted.LEVELS; level++) {
+      int levels = Made.BOOK.of(kind).hasLevels() ? Wanted.LEVELS : 1;
+      for (int level = 1; level <= levels; level++) {
         List<Task> tasks = Made.of(kind, focus, level, 8, 5);
         made += tasks.size();
         assertTrue(tasks.size() <= 8);
@@ -57,7 +58,7 @@ class ExerciseBookTest {
         }
       }
     }
-    assertTrue(made > 30, "tasks in all: " + made);
+    assertTrue(made > 20, "tasks in all: " + made);
     assertNotEquals(
         Made.of(kind, Optional.empty(), 1, 8, 5), Made.of(kind, Optional.empty(), 1, 8, 6));
   }

@@ -22,6 +22,7 @@ class ChainsTest {
   private static final TeachingSequence SEQUENCE = TeachingSequence.shipped();
   private static final Neighbours NEIGHBOURS =
       new Neighbours(Lexicon.shipped().words("en-GB"), BRITISH, SEQUENCE);
+  private static final Chains CHAINS = new Chains(NEIGHBOURS);
 
   @Test
   void fiveHundredChainsAreOneSoundAStepWithNoWordTwice() {
@@ -76,9 +77,9 @@ class ChainsTest {
   void startsWhereItIsAskedToAndTheSameSeedGivesTheSame() {
     Chains.Request request =
         new Chains.Request(6, "cat", 2, 4, Optional.empty(), SEQUENCE.last(), 4);
-    Chains.Chain chain = new Chains(NEIGHBOURS).find(request);
+    Chains.Chain chain = CHAINS.find(request);
     assertEquals("cat", chain.words().get(0).word().spelling());
-    assertEquals(chain, new Chains(NEIGHBOURS).find(request));
+    assertEquals(chain, CHAINS.find(request));
   }
 
   @Test
@@ -88,7 +89,7 @@ class ChainsTest {
     assertTrue(few.sure(), "with three graphemes taught all ways can be tried");
     Chains.Request endless =
         new Chains.Request(2_000, "cat", 2, 4, Optional.empty(), SEQUENCE.last(), 1);
-    assertFalse(new Chains(NEIGHBOURS).find(endless).sure());
+    assertFalse(CHAINS.find(endless).sure());
   }
 
   @ParameterizedTest(name = "{0}: {1} and {2} differ by {3}")
@@ -125,8 +126,7 @@ class ChainsTest {
 
   private static Chains.Chain chain(
       int length, int from, int to, Optional<Boolean> doubled, int step, long seed) {
-    return new Chains(NEIGHBOURS)
-        .find(new Chains.Request(length, "", from, to, doubled, step, seed));
+    return CHAINS.find(new Chains.Request(length, "", from, to, doubled, step, seed));
   }
 
   /** Edit distance of Levenshtein, by the book. */

@@ -17,7 +17,6 @@ import dettato.word.Homophones;
 import java.util.List;
 import java.util.Map;
 import java.util.WeakHashMap;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
 
@@ -38,15 +37,16 @@ class TextLanguages {
   /** What was made of one language. */
   static final class Made {
     private final SingletonSupplier<TextCheck> check;
-    private final SentenceReader reader;
+    private final SingletonSupplier<Hunts> hunts;
     private final SingletonSupplier<Neighbours> neighbours;
+    private final SingletonSupplier<Chains> chains;
     private final Language language;
 
     private Made(Language language) {
       this.language = language;
       TeachingSequence sequence = TeachingSequence.shipped();
       SentenceReader reader = new SentenceReader(language.lexicon(), language.accent(), sequence);
-      this.reader = reader;
+      this.hunts = SingletonSupplier.of(() -> new Hunts(reader, Passage.shipped()));
       this.check =
           SingletonSupplier.of(
               () ->
@@ -57,6 +57,7 @@ class TextLanguages {
                       new Homophones(language.words(), language.accent())));
       this.neighbours =
           SingletonSupplier.of(() -> new Neighbours(language.words(), language.accent(), sequence));
+      this.chains = SingletonSupplier.of(() -> new Chains(neighbours.obtain()));
     }
 
     /** Ours and the school's own. */
@@ -72,14 +73,13 @@ class TextLanguages {
 
     /** Through our texts and the school's own. */
     Hunts hunts(List<OwnText> own) {
-      return new Hunts(
-          reader,
-          Stream.concat(
-                  own.stream()
-                      .filter(t -> !t.isSentence())
-                      .map(t -> new Passage(t.title(), t.text(), List.of())),
-                  Passage.shipped().stream())
-              .toList());
+      return hunts
+          .obtain()
+          .with(
+              own.stream()
+                  .filter(t -> !t.isSentence())
+                  .map(t -> new Passage(t.title(), t.text(), List.of()))
+                  .toList());
     }
 
     Phrases phrases() {
@@ -87,7 +87,7 @@ class TextLanguages {
     }
 
     Chains chains() {
-      return new Chains(neighbours.obtain());
+      return chains.obtain();
     }
 
     MinimalPairs pairs() {
