@@ -16,7 +16,7 @@ const NOT_FOR_A_SHEET = ['made-up', 'slip']
 /** Kinds in which all tasks choose from one box. */
 const BOXED = ['gap', 'match', 'sort']
 
-/** Tasks of nine kinds, made for what the class is taught, with answers and reasons. */
+/** Tasks of every kind, made for what the class is taught, with answers and reasons. */
 export function Exercises() {
   const { id } = useClass()
   const url = useUrl()

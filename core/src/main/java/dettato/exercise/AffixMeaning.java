@@ -1,7 +1,6 @@
 package dettato.exercise;
 
 import dettato.word.Lexicon;
-import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -59,12 +58,8 @@ final class AffixMeaning implements Exercise {
   }
 
   private boolean isTaught(Affix affix, Material material) {
-    return lexicon
-        .find(affix.word(), material.accent().id())
-        .map(Word::cut)
-        .map(cut -> material.word().apply(affix.base()))
-        .filter(base -> ExerciseWords.isTaught(base, material))
-        .isPresent();
+    return lexicon.find(affix.word(), material.accent().id()).isPresent()
+        && ExerciseWords.isTaught(material.word().apply(affix.base()), material);
   }
 
   /** Beside the word, others of its affix and of its base: each must be told from it by meaning. */

@@ -70,7 +70,6 @@ final class CutBeats implements Exercise {
             .map(WrittenBeats.Why::says)
             .distinct()
             .collect(Collectors.joining("; "));
-    String says = word.clue().isEmpty() ? word.spelling() : word.spelling() + ": " + word.clue();
-    return Task.open(word.spelling(), says, List.of(cut), why);
+    return Task.open(word.spelling(), word.withClue(), List.of(cut), why);
   }
 }

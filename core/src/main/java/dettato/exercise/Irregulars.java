@@ -169,8 +169,7 @@ final class Irregulars implements Exercise {
         parts
             + (like.isEmpty() ? "" : "; like " + like)
             + unlike(hard, all, material).map(u -> "; but " + u).orElse("");
-    String says = word.clue().isEmpty() ? word.spelling() : word.spelling() + ": " + word.clue();
-    return Task.open(word.spelling(), says, List.of(word.spelling()), why);
+    return Task.open(word.spelling(), word.withClue(), List.of(word.spelling()), why);
   }
 
   private static String ruled(Hard hard, int unit) {

@@ -4,7 +4,6 @@ import dettato.word.Join;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Predicate;
 
 /** A base and an ending to be joined: hop and -ing. Both sides of a joining rule. */
@@ -62,14 +61,9 @@ final class Joins implements Exercise {
     String why = ExerciseWords.why(word, wanted.focus(), material);
     return Task.open(
         word.spelling(),
-        says(join),
+        join.apart(),
         List.of(word.spelling()),
-        why.isEmpty() ? Optional.of(join.change()).map(Joins::told).orElseThrow() : why);
-  }
-
-  /** A base and its ending, as they are said before they are joined. */
-  static String says(Join join) {
-    return join.base() + " + " + join.ending();
+        why.isEmpty() ? told(join.change()) : why);
   }
 
   private static String told(Join.Change change) {

@@ -22,6 +22,6 @@ final class BeatsBlock extends WordTaskBlock {
         WrittenBeats.of(material.word().apply(text)).stream()
             .map(WrittenBeats.Part::letters)
             .collect(Collectors.joining(" · "));
-    return withClue(text, material) + " (" + cut + ")";
+    return material.word().apply(text).withClue() + " (" + cut + ")";
   }
 }

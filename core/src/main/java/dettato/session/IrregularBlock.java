@@ -22,6 +22,6 @@ final class IrregularBlock extends WordTaskBlock {
 
   @Override
   String says(String text, Material material) {
-    return withClue(text, material);
+    return material.word().apply(text).withClue();
   }
 }

@@ -3,6 +3,7 @@ package dettato.session;
 import dettato.exercise.Material;
 import dettato.input.Unacceptable;
 import dettato.plan.Pace;
+import dettato.word.Join;
 
 /** A base and an ending, said apart; the children write them joined. */
 final class JoinBlock extends WordTaskBlock {
@@ -30,7 +31,7 @@ final class JoinBlock extends WordTaskBlock {
 
   @Override
   String says(String text, Material material) {
-    return material.word().apply(text).join().map(j -> j.base() + " + " + j.ending()).orElse(text);
+    return material.word().apply(text).join().map(Join::apart).orElse(text);
   }
 
   @Override

@@ -40,10 +40,7 @@ abstract class WordTaskBlock implements BlockKind {
       int left = request.count() - items.size();
       int share = (left + focuses.size() - f - 1) / (focuses.size() - f);
       for (Task task : tasks(focus, share, taken, request.seed(), material)) {
-        items.add(
-            focus
-                .map(about -> Item.about(kept(task), about))
-                .orElseGet(() -> Item.about(kept(task), new Focus.Irregular())));
+        items.add(new Item(kept(task), Item.Role.FOCUS, focus));
         taken.add(task.text());
       }
     }
@@ -124,11 +121,5 @@ abstract class WordTaskBlock implements BlockKind {
   /** The word an answer is judged against. */
   Word word(String due, Markers markers) {
     return markers.word().apply(due);
-  }
-
-  /** A word, then its clue when it has one. */
-  static String withClue(String text, Material material) {
-    String clue = material.word().apply(text).clue();
-    return clue.isEmpty() ? text : text + ": " + clue;
   }
 }

@@ -17,6 +17,11 @@ public record Join(String base, String ending, Change change) {
     F_TO_V
   }
 
+  /** Base and ending as they are said before they are joined: hop + ing. */
+  public String apart() {
+    return base + " + " + ending;
+  }
+
   /** Whether the ending starts with a vowel letter or y. */
   public boolean vowelEnding() {
     return "aeiouy".indexOf(ending.charAt(0)) >= 0;

@@ -104,6 +104,11 @@ public record Word(
     return punctuated(letters());
   }
 
+  /** As it is said before it is dictated: the word, then what it means when it has a clue. */
+  public String withClue() {
+    return clue.isEmpty() ? spelling() : spelling() + ": " + clue;
+  }
+
   /** Letters with this word's apostrophe, if it has one; counted from the end, as endings are. */
   public String punctuated(String letters) {
     return apostrophe < 0 ? letters : Apostrophe.before(letters, letters().length() - apostrophe);

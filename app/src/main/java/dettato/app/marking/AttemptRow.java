@@ -63,26 +63,6 @@ class AttemptRow {
     this.state = entry.kept();
   }
 
-  void name(long given) {
-    this.id = given;
-  }
-
-  Object[] columns() {
-    return new Object[] {
-      id,
-      version,
-      classId,
-      pupilId,
-      itemId,
-      kind,
-      writtenOn,
-      target,
-      written,
-      state.name(),
-      corrected
-    };
-  }
-
   Long id() {
     return id;
   }

@@ -2,7 +2,6 @@ package dettato.app.marking;
 
 import dettato.app.problem.Problem;
 import dettato.app.school.SchoolClass;
-import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -20,16 +19,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps what is typed: one write of a child after the other, marked in the same transaction. */
 @Service
 public class AttemptWriter {
-  private static final int IDS = 50;
-  private static final String INSERT =
-      "insert into attempt (id, version, class_id, pupil_id, item_id, kind, written_on, target,"
-          + " written, state, corrected) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
-
   private final AttemptRows attempts;
   private final MarkStore marks;
   private final ChildLock lock;
   private final JdbcTemplate jdbc;
-  private final EntityManager entities;
   private final ApplicationEventPublisher events;
 
   AttemptWriter(
@@ -37,13 +30,11 @@ public class AttemptWriter {
       MarkStore marks,
       ChildLock lock,
       JdbcTemplate jdbc,
-      EntityManager entities,
       ApplicationEventPublisher events) {
     this.attempts = attempts;
     this.marks = marks;
     this.lock = lock;
     this.jdbc = jdbc;
-    this.entities = entities;
     this.events = events;
   }
 
@@ -93,24 +84,10 @@ public class AttemptWriter {
     // A child's rows together: the indexes by child are then written page after page.
     fresh.sort(Comparator.comparingLong(AttemptRow::pupilId));
     Runnable keep = marks.keepFirst(fresh);
-    insert(fresh);
+    attempts.saveAllAndFlush(fresh);
     keep.run();
     events.publishEvent(new AttemptsAdded(of));
     return fresh.size();
-  }
-
-  /**
-   * Many rows at once, ids of the entities' own sequence, by plain JDBC: what is written here is
-   * not read again in this transaction.
-   */
-  private void insert(List<AttemptRow> fresh) {
-    for (int from = 0; from < fresh.size(); from += IDS) {
-      Long first = jdbc.queryForObject("select next value for attempt_seq", Long.class);
-      for (int i = from; i < Math.min(fresh.size(), from + IDS); i++) {
-        fresh.get(i).name(first + i - from);
-      }
-    }
-    jdbc.batchUpdate(INSERT, fresh.stream().map(AttemptRow::columns).toList());
   }
 
   /** What these children wrote in those days. */

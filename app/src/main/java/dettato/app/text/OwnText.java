@@ -2,6 +2,9 @@ package dettato.app.text;
 
 import dettato.input.Unacceptable;
 import dettato.text.Sentence;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * A school's own sentence, or its own text.
@@ -12,6 +15,11 @@ record OwnText(long id, String title, String text) {
   private static final int LONGEST_TITLE = 80;
   private static final int LONGEST_SENTENCE = 300;
   private static final int LONGEST_TEXT = 2_000;
+
+  /** The number of each by its text. */
+  static Map<String, Long> numbers(List<OwnText> own) {
+    return own.stream().collect(Collectors.toMap(OwnText::text, OwnText::id, (a, b) -> a));
+  }
 
   boolean isSentence() {
     return title.isEmpty();

@@ -7,7 +7,6 @@ import dettato.text.Span;
 import dettato.text.TextCheck;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -54,8 +53,7 @@ class PassageController {
       @RequestParam(defaultValue = "0") int step) {
     int upTo = step > 0 ? step : TeachingSequence.shipped().last();
     List<OwnText> own = languages.own();
-    Map<String, Long> numbers =
-        own.stream().collect(Collectors.toMap(OwnText::text, OwnText::id, (a, b) -> a));
+    Map<String, Long> numbers = OwnText.numbers(own);
     return languages.of(accent).hunts(own).of(sound).stream()
         .map(
             h ->

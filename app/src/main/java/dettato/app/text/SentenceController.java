@@ -10,7 +10,6 @@ import dettato.text.Span;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -91,8 +90,7 @@ class SentenceController {
             text.strip(),
             seed);
     List<OwnText> own = languages.own();
-    Map<String, Long> numbers =
-        own.stream().collect(Collectors.toMap(OwnText::text, OwnText::id, (a, b) -> a));
+    Map<String, Long> numbers = OwnText.numbers(own);
     SentenceBank bank = languages.of(accent).bank(own);
     List<ReadSentence> found = bank.find(query);
     int upTo = step > 0 ? step : TeachingSequence.shipped().last();
