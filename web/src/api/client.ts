@@ -21,6 +21,11 @@ export type SentenceMark = Schemas['SentenceView']
 export type MarkedUnit = Schemas['UnitMarkView']
 export type UnitView = Schemas['UnitView']
 export type Candidate = Schemas['Candidate']
+export type CandidateGroup = Schemas['CandidateGroup']
+export type FilledItem = Schemas['FilledItem']
+export type WantedItems = Schemas['WantedItems']
+export type Template = Schemas['Template']
+export type CardView = Schemas['CardView']
 export type RuleView = Schemas['RuleView']
 export type ClassMap = Schemas['ClassMap']
 export type MapCell = Schemas['MapCell']
@@ -113,6 +118,11 @@ async function reached<T>(call: () => Answer<T>): Answer<T> {
 
 const tag = (version: number) => ({ 'If-Match': `"${version}"` })
 
+/** A focus as an address says it. */
+function focusQuery({ rule, sound, graphemes, irregular }: Focus) {
+  return { ...(rule ? { rule } : {}), ...(sound ? { sound, graphemes: graphemes ?? [] } : {}), ...(irregular ? { irregular } : {}) }
+}
+
 /** Every call the pages make. */
 export const api = {
   login: () => data(() => client.GET('/api/login'), true),
@@ -141,12 +151,12 @@ export const api = {
     data(() => client.GET('/api/classes/{id}/sessions', { params: { path: { id }, query: { from, to } } })),
   session: (id: number) => data(() => client.GET('/api/sessions/{id}', { params: { path: { id } } })),
   templates: () => data(() => client.GET('/api/templates')),
-  plan: (id: number, date: string, focus: Focus[], template?: string) =>
-    data(() => client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date, focus, ...(template ? { template } : {}) } })),
+  plan: (id: number, date: string, focus: Focus[], template?: string, pupils: number[] = []) =>
+    data(() => client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date, focus, pupils, ...(template ? { template } : {}) } })),
   rewrite: (id: number, version: number, plan: Plan) =>
     data(() => client.PUT('/api/sessions/{id}', { params: { path: { id }, header: tag(version) }, body: plan })),
-  become: (id: number, version: number, state: Session['state']) =>
-    data(() => client.PUT('/api/sessions/{id}/state', { params: { path: { id }, header: tag(version) }, body: { state } })),
+  become: (id: number, version: number, state: Session['state'], took: Record<string, number> = {}) =>
+    data(() => client.PUT('/api/sessions/{id}/state', { params: { path: { id }, header: tag(version) }, body: { state, took } })),
   remove: (id: number, version: number) => data(() => client.DELETE('/api/sessions/{id}', { params: { path: { id }, header: tag(version) } })),
   restore: (id: number) => data(() => client.POST('/api/sessions/{id}/restore', { params: { path: { id } } })),
   send: (id: number, date: string, words: string[], kind = 'words') =>
@@ -163,10 +173,27 @@ export const api = {
     data(() => client.PUT('/api/attempts/{id}/override', { params: { path: { id } }, body: { result, note } })),
   withdraw: (id: number) => data(() => client.DELETE('/api/attempts/{id}/override', { params: { path: { id } } })),
   rules: (accent: string) => data(() => client.GET('/api/rules', { params: { query: { accent } } })),
-  candidates: (id: number, rule: string, taught: boolean, beats: number) =>
-    data(() => client.GET('/api/classes/{id}/candidates', { params: { path: { id }, query: { rule, taught, beats } } })),
-  fill: (id: number, kind: string, focus: Focus[], count: number, without: string[], seed: number) =>
-    data(() => client.POST('/api/classes/{id}/fill', { params: { path: { id } }, body: { kind, focus, count, without, seed } })),
+  candidates: (id: number, focus: Focus, taught: boolean, beats: number) =>
+    data(() =>
+      client.GET('/api/classes/{id}/candidates', {
+        params: { path: { id }, query: { ...focusQuery(focus), taught, beats } },
+      }),
+    ),
+  fill: (id: number, wanted: WantedItems) => data(() => client.POST('/api/classes/{id}/fill', { params: { path: { id } }, body: wanted })),
+  copy: (id: number, date: string, classId: number) => data(() => client.POST('/api/sessions/{id}/copy', { params: { path: { id } }, body: { date, classId } })),
+  keepTemplate: (id: number, name: string) => data(() => client.POST('/api/sessions/{id}/template', { params: { path: { id } }, body: { name } })),
+  dropTemplate: (id: string) => data(() => client.DELETE('/api/templates/{id}', { params: { path: { id } } })),
+  openFile: (id: number, date: string | undefined, file: string) =>
+    data(() =>
+      client.POST('/api/classes/{id}/sessions/file', {
+        params: { path: { id }, query: date ? { date } : {} },
+        body: file as never,
+        bodySerializer: (text: unknown) => text as string,
+      }),
+    ),
+  stumble: (id: number, itemId: number, stumbled: boolean) =>
+    data(() => client.PUT('/api/sessions/{id}/items/{itemId}/stumble', { params: { path: { id, itemId } }, body: { stumbled } })),
+  deck: (id: number) => data(() => client.GET('/api/classes/{id}/deck', { params: { path: { id } } })),
   accents: () => data(() => client.GET('/api/accents')),
   sentences: (query: SentenceQuery) => data(() => client.GET('/api/sentences', { params: { query } })),
   passages: (accent: string, sound: string, step: number) => data(() => client.GET('/api/passages', { params: { query: { accent, sound, step } } })),

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, type QueryClient } from '@tanstack/react-query'
-import { api, type ChainQuery, type ExerciseQuery, type SentenceQuery, type TextToCheck, type WordQuery } from './client'
+import { api, type ChainQuery, type ExerciseQuery, type Focus, type SentenceQuery, type TextToCheck, type WantedItems, type WordQuery } from './client'
 
 const FOREVER = { staleTime: Infinity } as const
 
@@ -7,7 +7,7 @@ const FOREVER = { staleTime: Infinity } as const
 export const ask = {
   login: () => queryOptions({ queryKey: ['login'], queryFn: api.login, ...FOREVER }),
   classes: () => queryOptions({ queryKey: ['classes'], queryFn: api.classes }),
-  templates: () => queryOptions({ queryKey: ['templates'], queryFn: api.templates, ...FOREVER }),
+  templates: () => queryOptions({ queryKey: ['templates'], queryFn: api.templates }),
   accents: () => queryOptions({ queryKey: ['accents'], queryFn: api.accents, ...FOREVER }),
   progress: () =>
     queryOptions({ queryKey: ['progress'], queryFn: api.progress, refetchInterval: (q) => ((q.state.data?.left ?? 0) > 0 ? 2_000 : false) }),
@@ -30,12 +30,15 @@ export const ask = {
     }),
   leanings: (classId: number, pupilId: number) =>
     queryOptions({ queryKey: ['class', classId, 'leanings', pupilId], queryFn: () => api.leanings(classId, pupilId) }),
-  candidates: (classId: number, rule: string, taught: boolean, beats: number) =>
+  deck: (classId: number) => queryOptions({ queryKey: ['class', classId, 'deck'], queryFn: () => api.deck(classId) }),
+  candidates: (classId: number, focus: Focus, taught: boolean, beats: number) =>
     queryOptions({
-      queryKey: ['class', classId, 'candidates', rule, taught, beats],
-      queryFn: () => api.candidates(classId, rule, taught, beats),
+      queryKey: ['class', classId, 'candidates', focus, taught, beats],
+      queryFn: () => api.candidates(classId, focus, taught, beats),
       placeholderData: keepPreviousData,
     }),
+  fill: (classId: number, wanted: WantedItems) =>
+    queryOptions({ queryKey: ['class', classId, 'fill', wanted], queryFn: () => api.fill(classId, wanted), placeholderData: keepPreviousData }),
   rivals: (classId: number, sound: string, ticked: string[], count: number, taught: boolean, seed: number) =>
     queryOptions({
       queryKey: ['class', classId, 'rivals', sound, ticked, count, taught, seed],

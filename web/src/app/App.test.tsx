@@ -38,7 +38,7 @@ test('opens the week of the first class, with every page in the rail', async () 
   open()
   expect(await screen.findByRole('heading', { name: 'This week' })).toBeDefined()
   const rail = screen.getByRole('navigation', { name: 'Pages' })
-  expect([...rail.querySelectorAll('a')].map((a) => a.textContent)).toEqual(['Week', 'Prepare', 'Dictate', 'Mark', 'Respond', 'Rules', 'Sounds', 'Words', 'Texts', 'Class'])
+  expect([...rail.querySelectorAll('a')].map((a) => a.textContent)).toEqual(['Week', 'Prepare', 'Dictate', 'Mark', 'Respond', 'Rules', 'Sounds', 'Words', 'Texts', 'Deck', 'Class'])
 })
 
 test('a new teacher makes a class first', async () => {

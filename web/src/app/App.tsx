@@ -9,6 +9,7 @@ import { MarkPage } from '../features/session/mark/MarkPage'
 import { Prepare } from '../features/session/plan/Prepare'
 import { Respond } from '../features/respond/Respond'
 import { Rules } from '../features/shelf/Rules'
+import { DeckPage } from '../features/shelf/deck/DeckPage'
 import { Texts } from '../features/shelf/texts/Texts'
 import { Sounds } from '../features/shelf/Sounds'
 import { Words } from '../features/shelf/Words'
@@ -32,6 +33,7 @@ export function App() {
     <Routes>
       <Route path="/class/:classId" element={<Frame classes={classes.data} user={login.data.user.name} today={login.data.today} />}>
         <Route path="week" element={<Week />} />
+        <Route path="deck" element={<DeckPage />} />
         <Route path="prepare" element={<Nearest page="prepare" />} />
         <Route path="prepare/:id" element={<Prepare />} />
         <Route path="dictate" element={<Nearest page="dictate" />} />

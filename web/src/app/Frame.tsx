@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { AudioLines, BookOpenCheck, CalendarDays, Library, ListChecks, Mic, PencilLine, School, ScrollText, UsersRound, type LucideIcon } from 'lucide-react'
+import { AudioLines, BookOpenCheck, CalendarDays, Layers, Library, ListChecks, Mic, PencilLine, School, ScrollText, UsersRound, type LucideIcon } from 'lucide-react'
 import { ErrorBoundary } from 'react-error-boundary'
 import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { api, said, type SchoolClass } from '../api/client'
@@ -20,6 +20,7 @@ const SHELF = [
   { path: 'sounds', name: 'Sounds', Icon: AudioLines },
   { path: 'words', name: 'Words', Icon: Library },
   { path: 'texts', name: 'Texts', Icon: ScrollText },
+  { path: 'deck', name: 'Deck', Icon: Layers },
 ] as const
 
 const CLASS = { path: 'class', name: 'Class', Icon: School } as const

@@ -4,7 +4,7 @@ import { Pause } from './Pause'
 
 /** A task to give: what is said, large; then its answer, as a strip where it is one word. */
 export function TaskCaller({ item, step, repeats }: CallerProps) {
-  const shown = step === 'show' || step === 'check and fix'
+  const shown = ['show', 'answer', 'check and fix'].includes(step)
   const answer = item.answer[0] ?? item.text
   return (
     <div className="flex flex-col items-center gap-6 max-w-4xl text-center" aria-live="polite">

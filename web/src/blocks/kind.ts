@@ -5,6 +5,9 @@ import type { Cell, Item } from '../api/client'
 export interface Call {
   readonly kind: BlockKind
   readonly item: Item
+  /** Id of its block. */
+  readonly block: number
+  readonly steps: readonly string[]
 }
 
 export interface CallerProps {
@@ -22,7 +25,9 @@ export interface CellProps {
 export interface BlockEdit {
   readonly add: (text: string) => void
   readonly drop: (text: string) => void
-  readonly swap: (text: string, other: string) => void
+  /** For the next best. */
+  readonly swap: (item: PlannedItem) => void
+  readonly review: (text: string) => void
   readonly move: (text: string, by: -1 | 1) => void
   /** Replaces all items. */
   readonly take: (texts: readonly string[]) => void
@@ -32,6 +37,9 @@ export interface BlockEdit {
 export interface PlannedItem {
   readonly id: number | undefined
   readonly text: string
+  readonly role: Item['role']
+  /** Why it was chosen, "" when the teacher put it there. */
+  readonly why: string
   /** As the server draws it; not there until it has answered. */
   readonly view: Item | undefined
 }
@@ -39,8 +47,6 @@ export interface PlannedItem {
 export interface EditorProps {
   readonly items: readonly PlannedItem[]
   readonly edit: BlockEdit
-  /** The next best word for an item's side, if there is one. */
-  readonly next: (item: PlannedItem) => string | undefined
   /** What she may add herself, and how long it may be. */
   readonly own?: string
   readonly longest?: number
@@ -61,6 +67,8 @@ export interface BlockKind {
   readonly head: (item: Item) => string
   /** The same for a screen reader. */
   readonly spoken: (cell: Cell) => string
+  /** Whether it is answered aloud, so that it has no column on the papers. */
+  readonly isSpoken?: boolean
   /** Whether an answer needs a line of its own to be typed in. */
   readonly long: boolean
 }

@@ -1,4 +1,4 @@
-import type { Candidate, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, WordView } from '../api/client'
+import type { Candidate, CandidateGroup, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, WordView } from '../api/client'
 
 /** Made-up data that tests of several screens share. */
 export const limpet: SchoolClass = {
@@ -8,6 +8,7 @@ export const limpet: SchoolClass = {
   step: 30,
   differentWords: 2,
   minutes: 20,
+  template: '',
   pupils: [
     { id: 3, name: 'Anwen' },
     { id: 4, name: 'Bashir' },
@@ -30,13 +31,15 @@ export function item(id: number, text: string, side: Item['side'], due: string):
     clue: `what ${text} means`,
     due,
     focus: 1,
+    condition: side === 'NOT_DUE' ? 'final-j/consonant' : 'final-j/short',
     why: `short or not: ${due} is due`,
     pause: 14,
+    stumbled: false,
   }
 }
 
 export function sentenceItem(id: number, text: string): Item {
-  return { id, text, says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72 }
+  return { id, text, says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72, stumbled: false }
 }
 
 /** A session of two words and a sentence. */
@@ -52,10 +55,12 @@ export function session(part: Partial<Session> = {}): Session {
     limit: 1200,
     focus: [{ rule: 'final-j' }],
     blocks: [
-      { id: 51, kind: 'words', title: 'Words', items: [item(7, 'badge', 'DUE', 'dge'), item(8, 'cage', 'NOT_DUE', 'ge')] },
-      { id: 52, kind: 'sentence', title: 'Sentence', items: [sentenceItem(10, 'The gull sat on the ledge.')] },
+      { id: 51, kind: 'words', title: 'Words', role: 'FOCUS', spoken: false, seconds: 120, items: [item(7, 'badge', 'DUE', 'dge'), item(8, 'cage', 'NOT_DUE', 'ge')] },
+      { id: 52, kind: 'sentence', title: 'Sentence', role: 'FOCUS', spoken: false, seconds: 120, items: [sentenceItem(10, 'The gull sat on the ledge.')] },
     ],
     checks: [],
+    drops: [],
+    pupils: [],
     ...part,
   }
 }
@@ -67,8 +72,8 @@ export function withWords(words: readonly string[], sentence: readonly string[] 
   return session({
     version,
     blocks: [
-      { id: 51, kind: 'words', title: 'Words', items: words.map(as) },
-      { id: 52, kind: 'sentence', title: 'Sentence', items: sentence.map((t, i) => sentenceItem(10 + i, t)) },
+      { id: 51, kind: 'words', title: 'Words', role: 'FOCUS', spoken: false, seconds: 120, items: words.map(as) },
+      { id: 52, kind: 'sentence', title: 'Sentence', role: 'FOCUS', spoken: false, seconds: 120, items: sentence.map((t, i) => sentenceItem(10 + i, t)) },
     ],
   })
 }
@@ -77,9 +82,15 @@ export function papers(cells: readonly Cell[] = []): Paper[] {
   return limpet.pupils.map((pupil) => ({ pupil, state: 'HERE', cells: cells.filter((c) => c.pupilId === pupil.id) }))
 }
 
-export function candidate(word: string, side: 'DUE' | 'NOT_DUE', due: string, untaught: string[] = []): Candidate {
-  return { word, side, due, untaught, focus: 1, why: `reason: ${due} is due`, units: item(1, word, side, due).units }
+export function candidate(word: string, due: string, untaught: string[] = []): Candidate {
+  return { word, untaught, focus: 1, clue: `what ${word} means`, units: item(1, word, 'DUE', due).units }
 }
+
+/** Words for both sides of a rule, the first side broken by a child. */
+export const candidates: CandidateGroup[] = [
+  { condition: 'final-j/short', side: 'DUE', says: 'a short vowel right before: dge', due: 'dge', children: 1, total: 20, words: [candidate('ledge', 'dge'), candidate('badge', 'dge')] },
+  { condition: 'final-j/consonant', side: 'NOT_DUE', says: 'a consonant stands between: ge', due: 'ge', children: 0, total: 11, words: [candidate('large', 'ge', ['ar'])] },
+]
 
 export const bage: Mark = {
   target: 'badge',
@@ -130,6 +141,7 @@ export const rule: RuleView = {
   saysToChild: 'Short vowel? Write dge.',
   reason: 'No word ends in j.',
   weak: false,
+  joins: false,
   contrast: ['dge', 'ge'],
   holds: 163,
   total: 168,
@@ -208,6 +220,8 @@ export const summary: Summary = {
   items: 3,
   marked: 1,
   papers: 2,
+  minutes: 17,
+  pupils: [],
 }
 
 function spelt(grapheme: string, count: number, examples: string[], step = 3): Spelt {

@@ -1,4 +1,4 @@
 import { task } from '../task'
 
 /** Longer words, beat by beat. */
-export const beats = task('beats', 'Beat by beat', ['say it', 'count beats', 'write', 'show', 'check and fix'], 'A longer word')
+export const beats = task({ id: 'beats', name: 'Beat by beat', steps: ['say it', 'count beats', 'write', 'show', 'check and fix'], own: 'A longer word' })

@@ -1,9 +1,10 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react'
 import { Tag } from '../../ui/Parts'
+import { askedOf } from '../asked'
 import type { BlockEdit, EditorProps, PlannedItem } from '../kind'
 
 /** The words of a sheet in their order: move, swap, drop, and one of her own. */
-export function Editor({ items, edit, next, own = 'A word of your own', longest = 40 }: EditorProps) {
+export function Editor({ items, edit, own = 'A word of your own', longest = 40 }: EditorProps) {
   const list = useRef<HTMLOListElement>(null)
   const moved = useRef<string | undefined>(undefined)
   // A moved row keeps the key that moved it under the finger.
@@ -21,7 +22,7 @@ export function Editor({ items, edit, next, own = 'A word of your own', longest 
       {items.length === 0 ? <p className="mute">Nothing yet. Take words with +, or let it be filled.</p> : null}
       <ol ref={list}>
         {items.map((item, i) => (
-          <Row key={item.text} item={item} at={i} edit={edit} move={move} next={next(item)} />
+          <Row key={item.text} item={item} at={i} edit={edit} move={move} />
         ))}
       </ol>
       <OwnWord add={edit.add} own={own} longest={longest} />
@@ -34,20 +35,25 @@ function Row({
   at,
   edit,
   move,
-  next,
 }: {
   item: PlannedItem
   at: number
   edit: BlockEdit
   move: (text: string, by: -1 | 1) => void
-  next: string | undefined
 }) {
-  const small = 'btn btn-ghost btn-xs btn-square'
+  const small = 'btn btn-ghost btn-xs btn-square opacity-45 group-hover:opacity-100 group-focus-within:opacity-100'
+  const asked = askedOf(item.text)
   return (
-    <li className="flex items-center gap-1 border-b border-dotted border-base-300 min-h-8">
+    <li className="group flex items-center gap-0.5 border-b border-dotted border-base-300 min-h-8" data-item={item.text} tabIndex={-1}>
       <span className="mute text-sm w-5">{at + 1}</span>
-      <span className={`font-word grow min-w-0 ${item.text.includes(' ') ? 'text-base leading-tight py-1' : 'text-lg whitespace-nowrap'}`}>{item.text}</span>
-      {item.view?.due ? <Tag tone={item.view.side === 'DUE' ? 'gold' : 'lagoon'}>{item.view.due.replace('_', '-')}</Tag> : null}
+      <span className="grow min-w-0 flex flex-col">
+        <span className={`font-word ${item.text.includes(' ') ? 'text-base leading-tight py-0.5' : 'text-lg leading-6 whitespace-nowrap'}`}>
+          {asked ? asked.says : item.text}
+          {asked ? <span className="mute"> → {asked.answer}</span> : null}
+        </span>
+        {item.role === 'REVIEW' || item.role === 'ASSESSED' ? <span className="mute text-xs leading-tight truncate">{item.why}</span> : null}
+      </span>
+      {item.view?.due && !asked ? <Tag tone={item.view.side === 'DUE' ? 'gold' : 'lagoon'}>{item.view.due.replace('_', '-')}</Tag> : null}
       <button type="button" data-move={`${item.text} -1`} className={small} aria-label={`Move ${item.text} up`} onClick={() => move(item.text, -1)}>
         ↑
       </button>
@@ -57,11 +63,21 @@ function Row({
       <button
         type="button"
         className={small}
-        disabled={!next}
-        aria-label={next ? `Swap ${item.text} for ${next}` : `Nothing to swap ${item.text} for`}
-        onClick={() => (next ? edit.swap(item.text, next) : undefined)}
+        aria-label={`Swap ${item.text}`}
+        title={item.why || item.view?.why || 'Swap it for the next best (S)'}
+        onClick={() => edit.swap(item)}
       >
         ⇄
+      </button>
+      <button
+        type="button"
+        className={`${small} ${item.role === 'REVIEW' ? 'soft' : ''}`}
+        aria-pressed={item.role === 'REVIEW'}
+        aria-label={`${item.text} is review`}
+        title="Review: met before, and due again"
+        onClick={() => edit.review(item.text)}
+      >
+        ↺
       </button>
       <button type="button" className={small} aria-label={`Drop ${item.text}`} onClick={() => edit.drop(item.text)}>
         ×
@@ -82,6 +98,7 @@ function OwnWord({ add, own, longest }: { add: (word: string) => void; own: stri
       <input
         className="input input-sm join-item grow font-word"
         aria-label={own}
+        data-own
         placeholder={own}
         maxLength={longest}
         value={word}

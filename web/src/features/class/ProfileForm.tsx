@@ -9,6 +9,7 @@ export function ProfileForm({ profile }: { profile: Profile }) {
   const { id } = useClass()
   const queries = useQueryClient()
   const accents = useQuery(ask.accents())
+  const templates = useQuery(ask.templates())
   const sequence = useQuery(ask.sequence(profile.accent))
   const save = useMutation({
     scope: { id: `profile ${id}` },
@@ -72,7 +73,18 @@ export function ProfileForm({ profile }: { profile: Profile }) {
             </option>
           ))}
         </select>
-        <span className="mute text-sm">The sheet warns when it takes longer.</span>
+        <span className="mute text-sm">The sheet warns when it takes longer, and says what to leave out.</span>
+      </label>
+      <label className="flex flex-col gap-1">
+        The usual session
+        <select className="select select-sm w-72" value={profile.template ?? ''} onChange={(e) => change({ template: e.target.value })}>
+          {templates.data?.map((t, i) => (
+            <option key={t.id} value={i === 0 ? '' : t.id}>
+              {t.name}
+            </option>
+          )) ?? <option value={profile.template ?? ''}>…</option>}
+        </select>
+        <span className="mute text-sm">What a new session is filled from, unless you choose another in Week.</span>
       </label>
     </section>
   )

@@ -8,14 +8,14 @@ import { FieldError } from '../../ui/FieldError'
 import { Tag } from '../../ui/Parts'
 import { KINDS } from '../../ui/words'
 
-/** Children who share a pattern, and words for them on the next school day. */
+/** Children who share a pattern, and a session for them alone on the next school day. */
 export function Groups({ map }: { map: ClassMap }) {
   const { id } = useClass()
   const day = schoolDay(useToday())
   const navigate = useNavigate()
   const queries = useQueryClient()
   const plan = useMutation({
-    mutationFn: (rule: string) => api.plan(id, day, [{ rule }]),
+    mutationFn: (g: ClassMap['groups'][number]) => api.plan(id, day, [{ rule: g.rule }], undefined, g.pupils.map((p) => p.id)),
     onSuccess: async (made) => {
       await classChanged(queries, id)
       await navigate(`/class/${id}/prepare/${made.id}`)
@@ -35,7 +35,7 @@ export function Groups({ map }: { map: ClassMap }) {
                 type="button"
                 className="btn btn-xs ml-auto"
                 disabled={plan.isPending}
-                onClick={() => plan.mutate(g.rule)}
+                onClick={() => plan.mutate(g)}
                 aria-label={`Plan words on ${g.ruleName} for ${dayName(day)}`}
               >
                 Plan for {dayName(day)}

@@ -106,7 +106,7 @@ test('plans words for a group on a school day', async () => {
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Plan words on dge or ge at the end for Wednesday 4' }))
   await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/class/1/prepare/12'))
-  expect(askedOf('post', '/api/classes/1/sessions')[0]?.body).toEqual({ date: '2026-03-04', focus: [{ rule: 'final-j' }] })
+  expect(askedOf('post', '/api/classes/1/sessions')[0]?.body).toEqual({ date: '2026-03-04', focus: [{ rule: 'final-j' }], pupils: [4] })
 })
 
 test('says why words could not be planned', async () => {

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { usePrefetchQuery, useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Summary } from '../../api/client'
 import { ask } from '../../api/queries'
@@ -10,6 +10,7 @@ import { Failed, Head, Loading, Tag } from '../../ui/Parts'
 import { DayCard } from './DayCard'
 import { Patterns } from './Patterns'
 import { PlanDay } from './PlanDay'
+import { useMoves } from './useMoves'
 import { useTakeAway } from './useTakeAway'
 
 /** Two weeks before a day and two after it: enough for the week shown and for what is next. */
@@ -17,7 +18,7 @@ const around = (day: string) => [daysOn(day, -14), daysOn(day, 20)] as const
 
 /** The five days of any week with their sessions, what the last papers say, and one next step. */
 export function Week() {
-  const { id } = useClass()
+  const { id, accent } = useClass()
   const today = useToday()
   const url = useUrl()
   const monday = mondayOf(url.get('week') || today)
@@ -26,6 +27,11 @@ export function Week() {
   const now = useQuery(ask.sessions(id, ...around(mondayOf(today))))
   const map = useQuery(ask.map(id))
   const taking = useTakeAway()
+  const moves = useMoves()
+  // So that a plan's form is whole when it opens.
+  usePrefetchQuery(ask.rules(accent))
+  usePrefetchQuery(ask.sounds(accent))
+  usePrefetchQuery(ask.templates())
   const turn = (weeks: number) => {
     const to = daysOn(monday, 7 * weeks)
     url.set({ week: to === mondayOf(today) ? '' : to })
@@ -40,6 +46,23 @@ export function Week() {
         title={monday === mondayOf(today) ? 'This week' : `Week of ${dayName(monday, true)}`}
         note={`${dayName(days[0] ?? today, true)} to ${dayName(days[4] ?? today, true)}`}
       >
+        <label className="btn btn-sm btn-ghost">
+          Open a file
+          <input
+            type="file"
+            accept="application/json,.json"
+            className="sr-only"
+            aria-label="A session from a file"
+            onChange={(e) => {
+              const [chosen] = e.target.files ?? []
+              if (chosen) moves.file(chosen)
+              e.target.value = ''
+            }}
+          />
+        </label>
+        <a className="btn btn-sm btn-ghost" href={`/api/classes/${id}/week.ics?from=${monday}`} download>
+          Calendar
+        </a>
         <div className="join">
           <button type="button" className="btn btn-sm join-item" aria-label="The week before" onClick={() => turn(-1)}>
             ‹
@@ -61,17 +84,29 @@ export function Week() {
         </div>
       ) : null}
       {taking.failure ? <Failed error={taking.failure} /> : null}
+      {moves.failure ? <Failed error={moves.failure} /> : null}
+      {moves.opened ? (
+        <p role="status" className="text-sm">
+          {moves.opened.title} stands on {dayName(moves.opened.date, true)}.
+        </p>
+      ) : null}
       {now.isError ? <Failed error={now.error} retry={() => void now.refetch()} /> : <NextStep classId={id} all={now.data ?? []} today={today} />}
       <ol className="grid grid-cols-1 sm:grid-cols-2 lg:grid-cols-5 gap-3">
-        {days.map((day) => (
+        {days.map((day, i) => (
           <li key={day} className={`sheet p-3 lg:min-h-56 flex flex-col gap-2 ${day === today ? 'border-2 border-primary' : ''}`}>
             <h2 className="font-semibold flex items-baseline justify-between">
               {dayName(day)} {day === today ? <Tag tone="lagoon">today</Tag> : null}
             </h2>
             {on(day).map((s) => (
-              <DayCard key={s.id} classId={id} session={s} takeAway={() => taking.take(s)} />
+              <DayCard
+                key={s.id}
+                classId={id}
+                session={s}
+                days={days}
+                edit={{ takeAway: () => taking.take(s), move: (to) => moves.move({ session: s, day: to }), copy: (to) => moves.copy({ session: s, day: to }) }}
+              />
             ))}
-            <PlanDay day={day} />
+            <PlanDay day={day} number={i + 1} />
           </li>
         ))}
       </ol>

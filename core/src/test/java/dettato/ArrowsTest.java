@@ -3,6 +3,9 @@ package dettato;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -38,6 +41,10 @@ class ArrowsTest {
           .definedBy("dettato.focus")
           .layer("exercise")
           .definedBy("dettato.exercise")
+          .layer("deck")
+          .definedBy("dettato.deck")
+          .layer("block")
+          .definedBy("dettato.block")
           .layer("session")
           .definedBy("dettato.session")
           .layer("simulate")
@@ -64,9 +71,15 @@ class ArrowsTest {
           .mayOnlyAccessLayers("find", "plan", "rule", "word", "sound")
           .whereLayer("exercise")
           .mayOnlyAccessLayers("table", "focus", "text", "find", "plan", "rule", "word", "sound")
+          .whereLayer("deck")
+          .mayOnlyAccessLayers("plan", "rule", "word", "sound")
           .whereLayer("session")
           .mayOnlyAccessLayers(
+              "block", "exercise", "focus", "plan", "mark", "rule", "word", "sound")
+          .whereLayer("block")
+          .mayOnlyAccessLayers(
               "table",
+              "deck",
               "exercise",
               "focus",
               "text",
@@ -82,6 +95,22 @@ class ArrowsTest {
           .because(
               "a sound knows no words, a word no rules, a rule no attempts: each is tested and"
                   + " replaced without the ones above it");
+
+  @ArchTest
+  static final ArchRule NO_KIND_OF_BLOCK_KNOWS_ANOTHER =
+      noClasses()
+          .that(areKindsOfBlock())
+          .should()
+          .dependOnClassesThat(areKindsOfBlock())
+          .because("a kind is added, changed and taken away without touching another");
+
+  private static DescribedPredicate<JavaClass> areKindsOfBlock() {
+    return DescribedPredicate.describe(
+        "are kinds of block",
+        c ->
+            c.isAssignableTo("dettato.block.BlockKind")
+                && !c.getModifiers().contains(JavaModifier.ABSTRACT));
+  }
 
   @ArchTest
   static final ArchRule THE_CORE_STANDS_ALONE =

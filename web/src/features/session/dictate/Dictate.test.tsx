@@ -1,9 +1,9 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
-import { session } from '../../../test/made-up'
+import { sentenceItem, session } from '../../../test/made-up'
 import { show } from '../../../test/page'
-import { answer, askedOf, fail } from '../../../test/server'
+import { answer, askedOf, fail, noContent } from '../../../test/server'
 import { Dictate } from './Dictate'
 
 beforeEach(() => {
@@ -67,7 +67,7 @@ test('is given when it is done, and goes on to the papers', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Done: mark the papers' }))
   await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/class/1/mark/9'))
   const sent = askedOf('put', '/api/sessions/9/state')[0]
-  expect([sent?.body, sent?.headers.get('If-Match')]).toEqual([{ state: 'GIVEN' }, '"3"'])
+  expect([sent?.body, sent?.headers.get('If-Match')]).toEqual([{ state: 'GIVEN', took: {} }, '"3"'])
 })
 
 test('says why it could not be noted as given, and tries again', async () => {
@@ -83,4 +83,25 @@ test('says why it could not be noted as given, and tries again', async () => {
 test('an address past the end opens the last item', async () => {
   await open('/dictate/9?item=99&step=1')
   expect(screen.getByText('3 of 3')).toBeDefined()
+})
+
+test('what is said aloud is noted when the class stumbles, by X or by the button', async () => {
+  const cards = { id: 60, kind: 'cards', title: 'Cards', role: 'REVIEW' as const, spoken: true, seconds: 9, items: [{ ...sentenceItem(70, 'ai [/eɪ/]'), says: 'ai', answer: ['/eɪ/'] }] }
+  answer('get', '/api/sessions/9', session({ blocks: [cards] }))
+  answer('put', '/api/sessions/9/items/70/stumble', noContent)
+  show(<Dictate />, '/dictate/:id', '/dictate/9')
+  expect(await screen.findByText('ai')).toBeDefined()
+  await userEvent.keyboard('x')
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9/items/70/stumble')[0]?.body).toEqual({ stumbled: true }))
+  await userEvent.keyboard(' ')
+  expect(await screen.findByText('/eɪ/')).toBeDefined()
+})
+
+test('nothing is shown of words that are asked unaided', async () => {
+  const [words] = session().blocks
+  answer('get', '/api/sessions/9', session({ blocks: [{ ...words!, role: 'ASSESSED' }] }))
+  await open('/dictate/9?item=1&step=9')
+  expect(step()).toBe('write')
+  await userEvent.keyboard(' ')
+  expect(screen.getByText('cage')).toBeDefined()
 })

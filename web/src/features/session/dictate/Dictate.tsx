@@ -2,13 +2,14 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
-import { api, type Session } from '../../../api/client'
+import { api, type Item, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
-import { type Call } from '../../../blocks'
+import { askedOf, type Call } from '../../../blocks'
 import { useClass } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
 import { Empty } from '../../../ui/Empty'
 import { Failed, Head, Key, Loading } from '../../../ui/Parts'
+import { useBlockClock } from './useBlockClock'
 import { calls, moved, within, type Place } from './script'
 
 /** Gives a session, one item and one step at a time. */
@@ -45,8 +46,15 @@ function Giving({ session }: { session: Session }) {
   useHotkeys('left', () => goTo((from) => moved(from, -1, all)), free)
   useHotkeys('r', () => setRepeats((n) => n + 1), free)
   useHotkeys('s', () => goTo((from) => ({ call: Math.min(from.call + 1, all.length - 1), step: 0 })), free)
+  const here = all[place.call]
+  const clock = useBlockClock(session.id, here?.block)
+  const stumble = useMutation({
+    mutationFn: (item: Item) => api.stumble(session.id, item.id, !item.stumbled),
+    onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey, exact: true }),
+  })
+  useHotkeys('x', () => (here?.kind.isSpoken && !stumble.isPending ? stumble.mutate(here.item) : undefined), free)
   const finish = useMutation({
-    mutationFn: () => api.become(session.id, session.version, 'GIVEN'),
+    mutationFn: () => api.become(session.id, session.version, 'GIVEN', clock.took()),
     onSuccess: async (given) => {
       queries.setQueryData(ask.session(session.id).queryKey, given)
       await classChanged(queries, classId)
@@ -54,7 +62,6 @@ function Giving({ session }: { session: Session }) {
     },
     onError: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey }),
   })
-  const here = all[place.call]
   if (!here) {
     return (
       <Empty says="There is nothing on this sheet yet.">
@@ -64,7 +71,8 @@ function Giving({ session }: { session: Session }) {
       </Empty>
     )
   }
-  const { Caller, steps } = here.kind
+  const { steps } = here
+  const { Caller, isSpoken } = here.kind
   const next = all[place.call + 1]
   return (
     <>
@@ -91,6 +99,12 @@ function Giving({ session }: { session: Session }) {
         <span>
           <Key>S</Key> skip
         </span>
+        {isSpoken ? (
+          <button type="button" className="flex items-center gap-1" aria-pressed={here.item.stumbled} onClick={() => stumble.mutate(here.item)}>
+            <Key>X</Key> {here.item.stumbled ? 'stumbled: it comes back' : 'they stumbled'}
+          </button>
+        ) : null}
+        {stumble.isError ? <span className="text-error">{stumble.error.message}</span> : null}
         <span className="ml-auto">{next ? `Next: ${nameOf(next)}` : 'The last one'}</span>
       </footer>
     </>
@@ -98,7 +112,7 @@ function Giving({ session }: { session: Session }) {
 }
 
 function nameOf(call: Call): string {
-  return call.kind.long ? `the ${call.kind.id}` : call.item.text
+  return call.kind.long ? `the ${call.kind.name.toLowerCase()}` : (askedOf(call.item.text)?.says ?? call.item.text)
 }
 
 function Steps({ steps, step }: { steps: readonly string[]; step: number }) {

@@ -1,3 +1,4 @@
+import { askedOf } from '../../../blocks'
 import { useQuery } from '@tanstack/react-query'
 import type { Paper, Pupil, Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
@@ -56,7 +57,7 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   if (!cell || cell.state === 'EMPTY' || cell.state === 'UNSURE') {
     return (
       <>
-        {item.units.length > 0 ? <Strip units={item.units} focus={item.focus} label={item.text} /> : <p className="font-word text-lg">{item.text}</p>}
+        {item.units.length > 0 ? <Strip units={item.units} focus={item.focus} label={item.text} /> : <p className="font-word text-lg">{wanted(item.text)}</p>}
         <p className="mute">{item.why || 'Type what stands on the paper.'}</p>
       </>
     )
@@ -64,7 +65,7 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   if (cell.sentence) {
     return (
       <>
-        <ExplainedSentence mark={cell.sentence} text={item.text} />
+        <ExplainedSentence mark={cell.sentence} text={wanted(item.text)} />
         {cell.result === 'RIGHT' && !cell.override ? null : <Judgement cell={cell} replace={(c) => store.replace(c)} />}
       </>
     )
@@ -159,4 +160,10 @@ function SoFar({ rule, session, papers, store }: { rule: string; session: Sessio
       ) : null}
     </section>
   )
+}
+
+/** What is asked, and with it what is right where the item carries that. */
+function wanted(text: string): string {
+  const asked = askedOf(text)
+  return asked ? `${asked.says} → ${asked.answer.replaceAll(';', ',')}` : text
 }

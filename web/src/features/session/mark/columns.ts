@@ -10,5 +10,5 @@ export interface Column {
 }
 
 export function columnsOf(session: Session): Column[] {
-  return session.blocks.flatMap((block) => block.items.map((item, i) => ({ item, kind: kindOf(block.kind), first: i === 0 })))
+  return session.blocks.filter((block) => !block.spoken).flatMap((block) => block.items.map((item, i) => ({ item, kind: kindOf(block.kind), first: i === 0 })))
 }

@@ -1,23 +1,23 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
-import type { Plan } from '../../../api/client'
-import { candidate, map, otherRule, rule, session, withWords } from '../../../test/made-up'
+import type { FilledItem, Plan } from '../../../api/client'
+import { candidates, limpet, map, otherRule, rule, session, sounds, withWords } from '../../../test/made-up'
 import { show } from '../../../test/page'
 import { answer, askedOf, fail, problem } from '../../../test/server'
 import { Prepare } from './Prepare'
 
 const texts = (plan: Plan, kind: string) => plan.blocks.find((b) => b.kind === kind)?.items.map((i) => i.text)
+const chosen = (...all: string[]): FilledItem[] => all.map((text) => ({ text, role: 'FOCUS', why: 'it fits' }))
 const kept = () => askedOf('put', '/api/sessions/9').map((a) => texts(a.body as Plan, 'words'))
 
 beforeEach(() => {
   answer('get', '/api/sessions/9', session())
   answer('get', '/api/rules', [otherRule, rule])
   answer('get', '/api/classes/1/map', map)
-  answer('get', '/api/classes/1/candidates', {
-    total: 31,
-    words: [candidate('ledge', 'DUE', 'dge'), candidate('large', 'NOT_DUE', 'ge', ['ar']), candidate('badge', 'DUE', 'dge')],
-  })
+  answer('get', '/api/sounds', sounds)
+  answer('get', '/api/classes', [limpet])
+  answer('get', '/api/classes/1/candidates', { total: 31, groups: candidates })
   let version = 3
   answer('put', '/api/sessions/9', ({ body }) => withWords(texts(body as Plan, 'words') ?? [], texts(body as Plan, 'sentence') ?? [], ++version))
 })
@@ -27,28 +27,43 @@ async function open(at = '/prepare/9') {
   await screen.findByLabelText('Take ledge')
 }
 
-test('shows the rule with its figure, its exceptions and the children who need it', async () => {
+test('shows what it is about, and how many children need each rule', async () => {
   await open()
-  expect(screen.getByText('163 of 168')).toBeDefined()
-  expect(screen.getByText('knowledge')).toBeDefined()
   const chosen = screen.getByRole('button', { name: /^dge or ge at the end/ })
   expect(chosen.getAttribute('aria-pressed')).toBe('true')
   await waitFor(() => expect(chosen.textContent).toContain('1'))
 })
 
-test('says why a word fits, or what in it is not taught yet', async () => {
+test('says once for all why words fit, and what in one is not taught yet', async () => {
   await open()
   const list = within(screen.getByLabelText('Candidates'))
-  expect(list.getByText('reason')).toBeDefined()
+  expect(list.getByRole('heading', { name: /a short vowel right before: dge/ }).textContent).toContain('1 child breaks this')
   expect(list.getByText('ar not taught yet')).toBeDefined()
   expect(list.queryByLabelText('Take badge')).toBeNull()
+})
+
+test('finds a rule as it is typed, and takes it with Enter', async () => {
+  await open()
+  await userEvent.keyboard('/')
+  await userEvent.keyboard('ck{Enter}')
+  await waitFor(() => expect((askedOf('put', '/api/sessions/9')[0]?.body as Plan).focus).toEqual([{ rule: 'final-k' }]))
+})
+
+test('a sound is taken with its taught spellings, to be ticked', async () => {
+  let version = 3
+  answer('put', '/api/sessions/9', ({ body }) => session({ version: ++version, focus: (body as Plan).focus }))
+  await open()
+  await userEvent.click(await screen.findByLabelText('The sound eɪ, as in rain'))
+  await userEvent.click(await screen.findByLabelText('ai'))
+  const focus = () => askedOf('put', '/api/sessions/9').map((a) => (a.body as Plan).focus)
+  await waitFor(() => expect(focus()).toEqual([[{ sound: 'eɪ', graphemes: ['a_e', 'ai'] }], [{ sound: 'eɪ', graphemes: ['a_e'] }]]))
 })
 
 test.each([
   ['takes a word', 'Take ledge', ['badge', 'cage', 'ledge']],
   ['moves a word', 'Move cage up', ['cage', 'badge']],
   ['drops a word', 'Drop badge', ['cage']],
-  ['swaps a word for the next best of its side', 'Swap badge for ledge', ['ledge', 'cage']],
+  ['swaps a word for the next best of its side', 'Swap badge', ['ledge', 'cage']],
 ])('%s, and keeps it at once on the version it saw', async (_, button, words) => {
   await open()
   await userEvent.click(screen.getByRole('button', { name: button }))
@@ -89,7 +104,7 @@ test('a moved word keeps the key that moved it', async () => {
 test('a moved word goes where it is moved once, and does not jump back while it is kept', async () => {
   await open()
   const rows = within(screen.getByRole('region', { name: 'Words' }))
-  const order = () => rows.getAllByLabelText(/^Drop /).map((drop) => drop.getAttribute('aria-label')?.replace('Drop ', '')).join(' ')
+  const order = () => rows.getAllByLabelText(/^Drop (?!the block)/).map((drop) => drop.getAttribute('aria-label')?.replace('Drop ', '')).join(' ')
   const seen: string[] = []
   const watch = new MutationObserver(() => seen.push(order()))
   watch.observe(screen.getByRole('region', { name: 'Words' }), { childList: true, subtree: true })
@@ -101,12 +116,12 @@ test('a moved word goes where it is moved once, and does not jump back while it 
 })
 
 test('adds a block that is filled, and drops one', async () => {
-  answer('post', '/api/classes/1/fill', ['The gull sat on the [ledge].'])
+  answer('post', '/api/classes/1/fill', chosen('The gull sat on the [ledge].'))
   await open()
   await userEvent.selectOptions(screen.getByLabelText('Add a block'), 'Gap sentences')
   await waitFor(() => expect(askedOf('put', '/api/sessions/9')).toHaveLength(1))
-  expect(askedOf('post', '/api/classes/1/fill')[0]?.body).toMatchObject({ kind: 'gap', count: 4, without: ['badge', 'cage'] })
-  expect((askedOf('put', '/api/sessions/9')[0]?.body as Plan).blocks.at(-1)).toEqual({ kind: 'gap', items: [{ text: 'The gull sat on the [ledge].' }] })
+  expect(askedOf('post', '/api/classes/1/fill')[0]?.body).toMatchObject({ kind: 'gap', count: 4, session: 9, without: ['badge', 'cage', 'The gull sat on the ledge.'] })
+  expect((askedOf('put', '/api/sessions/9')[0]?.body as Plan).blocks.at(-1)).toEqual({ kind: 'gap', title: 'Gap sentences', role: 'FOCUS', items: [{ text: 'The gull sat on the [ledge].', role: 'FOCUS', why: 'it fits' }] })
   await userEvent.click(await screen.findByLabelText('Drop the block Sentence'))
   await waitFor(() => expect((askedOf('put', '/api/sessions/9').at(-1)?.body as Plan).blocks.map((b) => b.kind)).toEqual(['words']))
 })
@@ -118,7 +133,7 @@ test('undoes and redoes, by key or button, with the items that are there keeping
   await waitFor(() => expect(kept()).toEqual([['cage']]))
   await userEvent.keyboard('{Control>}z{/Control}')
   await waitFor(() => expect(kept()).toEqual([['cage'], ['badge', 'cage']]))
-  expect((askedOf('put', '/api/sessions/9')[1]?.body as Plan).blocks[0]?.items).toEqual([{ text: 'badge' }, { id: 8, text: 'cage' }])
+  expect((askedOf('put', '/api/sessions/9')[1]?.body as Plan).blocks[0]?.items).toMatchObject([{ text: 'badge', role: 'FOCUS' }, { id: 8, text: 'cage' }])
   await userEvent.click(screen.getByRole('button', { name: 'Redo' }))
   await waitFor(() => expect(kept().at(-1)).toEqual(['cage']))
   expect(screen.getByRole('button', { name: 'Redo' }).hasAttribute('disabled')).toBe(true)
@@ -134,7 +149,7 @@ test('a block that was dropped comes back whole', async () => {
   await waitFor(() => expect(screen.queryByText('keeping…')).toBeNull())
   await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
   await waitFor(() => expect(askedOf('put', '/api/sessions/9')).toHaveLength(2))
-  expect((askedOf('put', '/api/sessions/9')[1]?.body as Plan).blocks[1]).toEqual({ kind: 'sentence', items: [{ text: 'The gull sat on the ledge.' }] })
+  expect((askedOf('put', '/api/sessions/9')[1]?.body as Plan).blocks[1]).toMatchObject({ kind: 'sentence', items: [{ text: 'The gull sat on the ledge.' }] })
 })
 
 test('takes a word of her own from the keyboard', async () => {
@@ -144,8 +159,9 @@ test('takes a word of her own from the keyboard', async () => {
 })
 
 test('keeps the sentence when it is left', async () => {
-  await open()
-  const box = screen.getByRole('textbox', { name: 'Sentence' })
+  answer('post', '/api/classes/1/fill', chosen('A gull.'))
+  show(<Prepare />, '/prepare/:id', '/prepare/9?block=52')
+  const box = await screen.findByRole('textbox', { name: 'Sentence' })
   await userEvent.clear(box)
   await userEvent.type(box, 'A gull.')
   await userEvent.tab()
@@ -153,9 +169,9 @@ test('keeps the sentence when it is left', async () => {
 })
 
 test('fills the words by one key, and leaves the sentence that is there', async () => {
-  answer('post', '/api/classes/1/fill', ['ledge', 'stage'])
+  answer('post', '/api/classes/1/fill', chosen('ledge', 'stage'))
   await open()
-  await userEvent.click(screen.getByRole('button', { name: 'Fill it for me' }))
+  await userEvent.click(screen.getByRole('button', { name: /^Fill it for me/ }))
   await waitFor(() => expect(kept()[0]).toEqual(['ledge', 'stage']))
   expect(askedOf('post', '/api/classes/1/fill').map((a) => (a.body as { kind: string }).kind)).toEqual(['words'])
 })
@@ -163,17 +179,72 @@ test('fills the words by one key, and leaves the sentence that is there', async 
 test('says why it could not be filled, and tries again', async () => {
   fail('post', '/api/classes/1/fill', 500, 'Something went wrong on our side.', 1)
   await open()
-  await userEvent.click(screen.getByRole('button', { name: 'Fill it for me' }))
+  await userEvent.click(screen.getByRole('button', { name: /^Fill it for me/ }))
   expect((await screen.findByRole('alert')).textContent).toContain('Something went wrong')
-  answer('post', '/api/classes/1/fill', ['ledge'])
+  answer('post', '/api/classes/1/fill', chosen('ledge'))
   await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
   await waitFor(() => expect(kept()[0]).toEqual(['ledge']))
 })
 
-test('shows the foremost check of the sheet', async () => {
-  answer('get', '/api/sessions/9', session({ checks: [{ kind: 'OVER_TIME', says: 'It takes 27 minutes.' }, { kind: 'PREDICTABLE', says: 'The words take turns.' }] }))
+test('shows the checks, what matters first, each with what mends it', async () => {
+  answer(
+    'get',
+    '/api/sessions/9',
+    session({ checks: [{ kind: 'OVER_TIME', says: 'It takes 27 minutes.' }, { kind: 'PREDICTABLE', says: 'The words take turns.' }, { kind: 'UNTAUGHT', says: 'cage needs a-e.', item: 8 }], drops: [7] }),
+  )
+  answer('post', '/api/classes/1/fill', chosen('stage'))
   await open()
-  expect(screen.getByText(/The words take turns/).textContent).toContain('And 1 more to look at.')
+  const checks = within(screen.getByText('3 checks').parentElement ?? document.body)
+  expect(checks.getAllByRole('button').map((b) => b.textContent)).toEqual(['choose anew', 'swap it', 'drop 1 T'])
+  await userEvent.click(checks.getByText('swap it'))
+  await waitFor(() => expect(kept()).toEqual([['badge', 'stage']]))
+})
+
+test('T drops what does not fit the time', async () => {
+  answer('get', '/api/sessions/9', session({ checks: [{ kind: 'OVER_TIME', says: 'It takes 27 minutes.' }], drops: [7] }))
+  await open()
+  await userEvent.keyboard('t')
+  await waitFor(() => expect(kept()).toEqual([['cage']]))
+})
+
+test('says how the best guesser fares', async () => {
+  answer('get', '/api/sessions/9', session({ guess: { says: 'always says the other', right: 5, of: 9 } }))
+  await open()
+  expect(screen.getByText('Nobody can guess: who always says the other is right 5 times of 9.')).toBeDefined()
+})
+
+test('what has the focus is swapped by S, and moved by Alt and an arrow; so is a block', async () => {
+  await open()
+  screen.getByLabelText('Drop cage').focus()
+  await userEvent.keyboard('{Alt>}{ArrowUp}{/Alt}')
+  await waitFor(() => expect(kept()).toEqual([['cage', 'badge']]))
+  screen.getByLabelText('Drop badge').focus()
+  await userEvent.keyboard('s')
+  await waitFor(() => expect(kept().at(-1)).toEqual(['cage', 'ledge']))
+  screen.getByRole('button', { name: /^Words/ }).focus()
+  await userEvent.keyboard('{Alt>}{ArrowDown}{/Alt}')
+  await waitFor(() => expect((askedOf('put', '/api/sessions/9').at(-1)?.body as Plan).blocks.map((b) => b.kind)).toEqual(['sentence', 'words']))
+})
+
+test('another block is opened, and what fits it stands in the middle', async () => {
+  answer('post', '/api/classes/1/fill', chosen('A gull is on the bridge.'))
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: /^Sentence/ }))
+  expect(screen.getByLabelText('address').textContent).toBe('/prepare/9?block=52')
+  await userEvent.click(await screen.findByLabelText('Take A gull is on the bridge.'))
+  await waitFor(() => expect(texts(askedOf('put', '/api/sessions/9')[0]?.body as Plan, 'sentence')).toEqual(['The gull sat on the ledge.', 'A gull is on the bridge.']))
+})
+
+test('is copied to another day, and kept as a template', async () => {
+  answer('post', '/api/sessions/9/copy', session({ id: 12 }))
+  answer('post', '/api/sessions/9/template', { id: 'own-1', name: 'Mine', says: '', minutes: 20, blocks: [] })
+  await open()
+  await userEvent.click(screen.getByText('More'))
+  await userEvent.type(screen.getByLabelText('Name of the template'), 'Mine{Enter}')
+  expect(await screen.findByText(/^Kept/)).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: 'Copy' }))
+  await waitFor(() => expect(askedOf('post', '/api/sessions/9/copy')[0]?.body).toEqual({ date: '2026-03-05', classId: 1 }))
+  expect(await screen.findByText('another page')).toBeDefined()
 })
 
 test('keeps filters in the address', async () => {
@@ -192,4 +263,18 @@ test('tells why a change was not kept, leaves the sheet as it was, and makes the
   expect(screen.getByLabelText('Drop badge')).toBeDefined()
   await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
   await waitFor(() => expect(screen.queryByLabelText('Drop badge')).toBeNull())
+})
+
+test('a sheet is made by keys alone: arrows, S, Delete, Ctrl Z, O', async () => {
+  await open()
+  await userEvent.keyboard('{ArrowDown}{ArrowDown}{Delete}')
+  await waitFor(() => expect(kept()).toEqual([['badge']]))
+  await userEvent.keyboard('{Control>}z{/Control}')
+  await waitFor(() => expect(kept().at(-1)).toEqual(['badge', 'cage']))
+  await userEvent.keyboard('{ArrowUp}{ArrowUp}s')
+  await waitFor(() => expect(kept().at(-1)).toContain('ledge'))
+  await userEvent.keyboard('{Escape}')
+  ;(document.activeElement as HTMLElement).blur()
+  await userEvent.keyboard('ogadget{Enter}')
+  await waitFor(() => expect(kept().at(-1)).toContain('gadget'))
 })

@@ -1,4 +1,4 @@
-import type { Check, Focus, Plan, Session } from '../../../api/client'
+import type { Check, FilledItem, Focus, Item, Plan, Session } from '../../../api/client'
 import type { PlannedItem } from '../../../blocks'
 
 /** A session's plan as it is edited. */
@@ -13,6 +13,7 @@ export interface PlannedBlock {
   readonly id: number
   readonly kind: string
   readonly title: string
+  readonly role: Item['role']
   readonly items: readonly PlannedItem[]
 }
 
@@ -28,7 +29,8 @@ export function planOf(session: Session): Planned {
       id: b.id,
       kind: b.kind,
       title: b.title,
-      items: b.items.map((i) => ({ id: i.id, text: i.text, view: i })),
+      role: b.role,
+      items: b.items.map((i) => ({ id: i.id, text: i.text, role: i.role, why: i.why, view: i })),
     })),
   }
 }
@@ -42,15 +44,26 @@ export function toSend(plan: Planned): Plan {
     blocks: plan.blocks.map((b) => ({
       ...(b.id < 0 ? {} : { id: b.id }),
       kind: b.kind,
-      items: b.items.map((i) => (i.id === undefined ? { text: i.text } : { id: i.id, text: i.text })),
+      title: b.title,
+      role: b.role,
+      items: b.items.map((i) => ({ ...(i.id === undefined ? { why: i.why } : { id: i.id }), text: i.text, role: i.role })),
     })),
   }
 }
 
 /** Adds a block at the end, filled already. It has a number of its own until it is kept. */
 export const withBlock =
-  (kind: string, title: string, texts: readonly string[]): Change =>
-  (plan) => ({ ...plan, blocks: [...plan.blocks, { id: -1 - plan.blocks.length, kind, title, items: texts.map(fresh) }] })
+  (kind: string, title: string, items: readonly FilledItem[]): Change =>
+  (plan) => ({ ...plan, blocks: [...plan.blocks, { id: -1 - plan.blocks.length, kind, title, role: 'FOCUS', items: items.map(chosen) }] })
+
+export const renamed =
+  (id: number, title: string): Change =>
+  (plan) => ({ ...plan, blocks: plan.blocks.map((b) => (b.id === id ? { ...b, title } : b)) })
+
+/** A block a place up or down. */
+export const movedBlock =
+  (id: number, by: -1 | 1): Change =>
+  (plan) => ({ ...plan, blocks: shifted(plan.blocks, (b) => b.id === id, by) })
 
 export const withoutBlock =
   (id: number): Change =>
@@ -74,39 +87,56 @@ export const restored =
 
 type Items = readonly PlannedItem[]
 
-const fresh = (text: string): PlannedItem => ({ id: undefined, text, view: undefined })
+const fresh = (text: string): PlannedItem => ({ id: undefined, text, role: 'OWN', why: '', view: undefined })
+
+const chosen = (item: FilledItem): PlannedItem => ({ id: undefined, view: undefined, ...item })
 
 /** The same change to the items of one block. */
 export function inBlock(block: number, change: (items: Items) => Items): Change {
   return (plan) => ({ ...plan, blocks: plan.blocks.map((b) => (b.id === block ? { ...b, items: change(b.items) } : b)) })
 }
 
+/** What the session is about, in place of what it was. */
 export const focusOn =
-  (rule: string): Change =>
-  (plan) => ({ ...plan, focus: [{ rule }], title: '' })
+  (...focus: readonly Focus[]): Change =>
+  (plan) => ({ ...plan, focus: [...focus], title: '' })
 
 /** Adds an item at the end, once. */
 export const added = (text: string) => (items: Items) => (items.some((i) => i.text === text) ? items : [...items, fresh(text)])
 
 export const dropped = (text: string) => (items: Items) => items.filter((i) => i.text !== text)
 
-export const swapped = (text: string, other: string) => (items: Items) => items.map((i) => (i.text === text ? fresh(other) : i))
+/** Leaves out items, wherever they stand. */
+export const without =
+  (ids: readonly number[]): Change =>
+  (plan) => ({ ...plan, blocks: plan.blocks.map((b) => ({ ...b, items: b.items.filter((i) => i.id === undefined || !ids.includes(i.id)) })) })
+
+export const swapped = (text: string, other: FilledItem) => (items: Items) => items.map((i) => (i.text === text ? chosen(other) : i))
 
 /** All items anew; those that were there before stay what they are. */
 export const taken = (texts: readonly string[]) => (items: Items) => texts.map((t) => items.find((i) => i.text === t) ?? fresh(t))
 
+/** Items that were chosen, after those that are there. */
+export const filled = (more: readonly FilledItem[]) => (items: Items) => [...items, ...more.filter((m) => items.every((i) => i.text !== m.text)).map(chosen)]
+
+/** Makes an item review, or takes that back. */
+export const reviewed = (text: string) => (items: Items) =>
+  items.map((i) => (i.text === text ? { ...i, role: i.role === 'REVIEW' ? ('FOCUS' as const) : ('REVIEW' as const) } : i))
+
 /** One item a place up or down; unchanged when it would leave the list. */
-export const moved = (text: string, by: -1 | 1) => (items: Items) => {
-  const at = items.findIndex((i) => i.text === text)
+export const moved = (text: string, by: -1 | 1) => (items: Items) => shifted(items, (i) => i.text === text, by)
+
+function shifted<T>(all: readonly T[], which: (one: T) => boolean, by: -1 | 1): readonly T[] {
+  const at = all.findIndex(which)
   const to = at + by
-  const item = items[at]
-  if (!item || to < 0 || to >= items.length) return items
-  const rest = items.filter((i) => i !== item)
-  return [...rest.slice(0, to), item, ...rest.slice(to)]
+  const one = all[at]
+  if (one === undefined || to < 0 || to >= all.length) return all
+  const rest = all.filter((_, i) => i !== at)
+  return [...rest.slice(0, to), one, ...rest.slice(to)]
 }
 
-/** The check to show first: what keeps the words from doing their work, then the rest. */
-export function foremost(checks: readonly Check[]): Check | undefined {
-  const order: Check['kind'][] = ['EMPTY', 'ONE_SIDED', 'PREDICTABLE', 'NO_TARGET', 'UNTAUGHT', 'OVER_TIME', 'NO_END_MARK', 'SOUNDS_ALIKE']
-  return [...checks].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind))[0]
+/** The checks, those first that keep the words from doing their work. */
+export function inOrder(checks: readonly Check[]): Check[] {
+  const order: Check['kind'][] = ['EMPTY', 'ONE_SIDED', 'PREDICTABLE', 'NO_TARGET', 'UNTAUGHT', 'OVER_TIME', 'SHORT', 'NO_END_MARK', 'SOUNDS_ALIKE']
+  return [...checks].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind))
 }

@@ -12,9 +12,9 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import dettato.block.BlockKind;
 import dettato.mark.AttemptMarker;
 import dettato.mark.SentenceMarker;
-import dettato.session.BlockKind;
 
 @AnalyzeClasses(packages = "dettato.app", importOptions = ImportOption.DoNotIncludeTests.class)
 class AppArrowsTest {

@@ -36,6 +36,13 @@ class TenancyTest extends ApiCase {
           java.util.Map.entry(
               "/fill",
               "{\"kind\":\"words\",\"focus\":[{\"rule\":\"final-j\"}],\"count\":3,\"without\":[],\"seed\":1}"),
+          java.util.Map.entry("/copy", "{\"date\":\"2026-03-05\"}"),
+          java.util.Map.entry("/template", "{\"name\":\"Ours\"}"),
+          java.util.Map.entry("/stumble", "{\"stumbled\":true}"),
+          java.util.Map.entry(
+              "/sessions/file",
+              "{\"format\":\"dettato-session-1\",\"date\":\"2026-03-05\",\"title\":\"\","
+                  + "\"focus\":[{\"rule\":\"final-j\"}],\"blocks\":[]}"),
           java.util.Map.entry("/override", "{\"result\":\"RIGHT\",\"note\":\"\"}"),
           java.util.Map.entry("/state", "{\"state\":\"GIVEN\"}"),
           java.util.Map.entry("/papers/{pupilId}", "{\"state\":\"AWAY\"}"),

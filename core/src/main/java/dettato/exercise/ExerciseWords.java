@@ -38,7 +38,16 @@ final class ExerciseWords {
     Set<String> without = wanted.without();
     return wanted
         .focus()
-        .map(f -> f.read(new FocusWords(count, without, wanted.seed(), material)))
+        .map(
+            f ->
+                f.read(
+                    new FocusWords(
+                        count,
+                        without,
+                        Set.copyOf(wanted.broken()),
+                        false,
+                        wanted.seed(),
+                        material)))
         .orElseGet(() -> drawn(known(material, without), count, wanted.seed()));
   }
 

@@ -3,30 +3,27 @@ package dettato.exercise;
 import dettato.find.RivalChooser;
 import dettato.focus.Focus;
 import dettato.plan.WordChooser;
-import dettato.rule.RuleBook;
 import dettato.word.Word;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
-import java.util.Random;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Words for one focus: both sides of a rule, as many of each rival grapheme, or irregular words.
  *
  * @param without spellings not to be taken
+ * @param broken conditions of a rule that come before its others
+ * @param easy whether the easiest are taken, easy ones before hard ones
  * @param seed the same seed gives the same words
  */
-public record FocusWords(int count, Set<String> without, long seed, Material material)
+public record FocusWords(
+    int count, Set<String> without, Set<String> broken, boolean easy, long seed, Material material)
     implements Focus.Cases<List<Word>> {
-  private static final int WINDOW = 6;
-
   @Override
   public List<Word> rule(String id) {
     return material
         .chooser()
-        .choose(new WordChooser.Request(id, count, material.step(), false, without, seed))
+        .choose(new WordChooser.Request(id, count, material.step(), easy, without, broken, seed))
         .stream()
         .map(c -> c.word())
         .toList();
@@ -39,16 +36,15 @@ public record FocusWords(int count, Set<String> without, long seed, Material mat
         .choose(new RivalChooser.Request(sound, graphemes, count, material.step(), without, seed));
   }
 
-  /** The commonest that break a firm rule, drawn from several times as many as are needed. */
+  /** Words to know by heart: irregular for what is taught by now, the rest of each taught. */
   @Override
   public List<Word> irregular() {
-    List<Word> some =
-        material.exercises().proposed().stream()
-            .filter(w -> !without.contains(w.spelling()))
-            .filter(w -> RuleBook.broken(w) > 0)
-            .limit((long) count * WINDOW)
-            .collect(Collectors.toCollection(ArrayList::new));
-    Collections.shuffle(some, new Random(seed));
-    return some.subList(0, Math.min(some.size(), count));
+    return material
+        .exercises()
+        .of("irregular")
+        .make(Wanted.of(Optional.of(new Focus.Irregular()), count, without, seed), material)
+        .stream()
+        .map(t -> material.word().apply(t.text()))
+        .toList();
   }
 }

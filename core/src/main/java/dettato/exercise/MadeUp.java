@@ -44,6 +44,8 @@ final class MadeUp implements Exercise {
         .orElseGet(() -> tasks("", "", "", wanted.count(), wanted, material));
   }
 
+  private static final int MORE = 20;
+
   private record Shape(int sounds, int beats) {}
 
   private List<Task> tasks(
@@ -63,9 +65,11 @@ final class MadeUp implements Exercise {
                 rule.isEmpty() ? shape.sounds : 0,
                 shape.beats,
                 material.step(),
-                count,
+                count + Math.min(MORE, wanted.without().size()),
                 wanted.seed()))
         .stream()
+        .filter(made -> !wanted.without().contains(made.word().spelling()))
+        .limit(count)
         .map(made -> task(made, rule, why(sound, grapheme), material))
         .toList();
   }

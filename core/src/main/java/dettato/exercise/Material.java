@@ -4,6 +4,7 @@ import dettato.find.RivalChooser;
 import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
 import dettato.sound.Accent;
+import dettato.text.Hunts;
 import dettato.text.SentenceBank;
 import dettato.word.Lexicon;
 import dettato.word.Word;
@@ -16,6 +17,7 @@ import java.util.function.Supplier;
  * @param word the word behind a spelling, guessed when no lexicon has it
  * @param book made when it is first asked for
  * @param bank read when it is first asked for
+ * @param texts to hunt through and to ask of, read when they are first asked for
  * @param step up to which step of the sequence graphemes are taught
  */
 public record Material(
@@ -27,11 +29,17 @@ public record Material(
     TeachingSequence sequence,
     int step,
     Supplier<ExerciseBook> book,
-    Supplier<SentenceBank> bank) {
+    Supplier<SentenceBank> bank,
+    Supplier<Hunts> texts) {
 
   /** Sentences to dictate, read in this language. */
   public SentenceBank sentences() {
     return bank.get();
+  }
+
+  /** Texts, read in this language. */
+  public Hunts hunts() {
+    return texts.get();
   }
 
   /** Exercises in this language. */

@@ -7,14 +7,18 @@ import dettato.focus.Focus;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
 import dettato.sound.Accent;
+import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** Two words that differ by one sound, said one after the other: both sides of a rule, or any. */
 final class PairsApart implements Exercise {
   private static final String SILENT_E = "split-vowel";
+  private static final int MORE = 8;
 
   private final Neighbours neighbours;
   private final Accent accent;
@@ -42,14 +46,14 @@ final class PairsApart implements Exercise {
   /** No word twice. */
   @Override
   public List<Task> make(Wanted wanted, Material material) {
-    String contrast = wanted.focus().map(f -> f.read(new Contrast())).orElse(SILENT_E);
     List<MinimalPairs.Pair> found =
-        new MinimalPairs(neighbours, accent).of(contrast, material.step());
+        wanted
+            .focus()
+            .map(f -> f.read(new OnFocus(wanted, material)))
+            .orElseGet(() -> contrast(SILENT_E, wanted, material));
     List<MinimalPairs.Pair> known =
         ExerciseWords.drawn(
-            found.subList(0, Math.min(found.size(), wanted.count() * 4)),
-            Integer.MAX_VALUE,
-            wanted.seed());
+            found.stream().limit(wanted.count() * 4L).toList(), Integer.MAX_VALUE, wanted.seed());
     Set<Spoken> taken = new HashSet<>();
     List<Task> tasks = new ArrayList<>();
     for (MinimalPairs.Pair pair : known) {
@@ -69,23 +73,69 @@ final class PairsApart implements Exercise {
     return tasks;
   }
 
-  private static final class Contrast implements Focus.Cases<String> {
+  private static boolean isFree(Spoken spoken, Wanted wanted) {
+    return !wanted.without().contains(spoken.word().spelling());
+  }
+
+  private List<MinimalPairs.Pair> contrast(String contrast, Wanted wanted, Material material) {
+    return new MinimalPairs(neighbours, accent)
+        .of(contrast, material.step()).stream()
+            .filter(p -> isFree(p.a(), wanted) && isFree(p.b(), wanted))
+            .toList();
+  }
+
+  /** Pairs of which one word at least is on the focus. */
+  private final class OnFocus implements Focus.Cases<List<MinimalPairs.Pair>> {
+    private final Wanted wanted;
+    private final Material material;
+
+    private OnFocus(Wanted wanted, Material material) {
+      this.wanted = wanted;
+      this.material = material;
+    }
+
     @Override
-    public String rule(String id) {
+    public List<MinimalPairs.Pair> rule(String id) {
       boolean both =
           RuleBook.of(id).conditions().stream().map(c -> c.side()).distinct().count()
               == Side.values().length;
-      return both ? id : SILENT_E;
+      List<MinimalPairs.Pair> pairs = both ? contrast(id, wanted, material) : List.of();
+      return pairs.size() >= wanted.count()
+          ? pairs
+          : Stream.concat(pairs.stream(), with(words(f -> f.rule(id))).stream()).toList();
     }
 
     @Override
-    public String rivals(String sound, List<String> graphemes) {
-      return SILENT_E;
+    public List<MinimalPairs.Pair> rivals(String sound, List<String> graphemes) {
+      return with(words(f -> f.rivals(sound, graphemes)));
     }
 
     @Override
-    public String irregular() {
-      return SILENT_E;
+    public List<MinimalPairs.Pair> irregular() {
+      return contrast(SILENT_E, wanted, material);
+    }
+
+    private List<Word> words(Function<FocusWords, List<Word>> of) {
+      return of.apply(
+          new FocusWords(
+              wanted.count() * MORE,
+              wanted.without(),
+              Set.copyOf(wanted.broken()),
+              false,
+              wanted.seed(),
+              material));
+    }
+
+    /** Of each word its commonest partner. */
+    private List<MinimalPairs.Pair> with(List<Word> words) {
+      MinimalPairs pairs = new MinimalPairs(neighbours, accent);
+      return words.stream()
+          .flatMap(
+              w ->
+                  pairs.with(w.spelling(), material.step()).stream()
+                      .filter(p -> isFree(p.a(), wanted) && isFree(p.b(), wanted))
+                      .limit(1))
+          .toList();
     }
   }
 }

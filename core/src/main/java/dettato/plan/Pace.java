@@ -19,6 +19,11 @@ public record Pace(double factor) {
     return scaled(irregular ? IRREGULAR : joined ? BASE_AND_ENDING : WORD);
   }
 
+  /** Seconds for anything that is measured at so many. */
+  public int of(double seconds) {
+    return (int) Math.max(1, Math.round(seconds * factor));
+  }
+
   /** Seconds for a sentence. */
   public int sentence(int words) {
     return scaled(words * SENTENCE_WORD);

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 
 /**
  * Draws words for one side of a rule: from every condition in turn, the commonest words first, no
@@ -37,8 +38,22 @@ final class Pick {
     this.random = random;
   }
 
-  /** So many of these, fewer when there are not so many. */
-  List<Choice> of(List<Choice> side, int count) {
+  /**
+   * So many of these, fewer when there are not so many: words of the conditions that come first
+   * before any others.
+   */
+  List<Choice> of(List<Choice> side, int count, Set<String> first) {
+    List<Choice> wanted =
+        best(side.stream().filter(c -> first.contains(c.at().condition().id())).toList(), count);
+    List<Choice> picked = new ArrayList<>(wanted);
+    picked.addAll(
+        best(
+            side.stream().filter(c -> wanted.stream().noneMatch(w -> isFamily(c, w))).toList(),
+            count - wanted.size()));
+    return picked;
+  }
+
+  private List<Choice> best(List<Choice> side, int count) {
     List<Choice> clued = side.stream().filter(c -> !c.word().clue().isEmpty()).toList();
     List<Choice> picked = familiar(clued, count);
     return picked.size() < count ? familiar(side, count) : picked;

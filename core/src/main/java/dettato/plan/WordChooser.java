@@ -35,9 +35,22 @@ public final class WordChooser {
    * @param seed for the order
    */
   public record Request(
-      String rule, int count, int step, boolean easiestFirst, Set<String> without, long seed) {
+      String rule,
+      int count,
+      int step,
+      boolean easiestFirst,
+      Set<String> without,
+      Set<String> broken,
+      long seed) {
     public Request {
       without = Set.copyOf(without);
+      broken = Set.copyOf(broken);
+    }
+
+    /** The same with no condition before the others. */
+    public Request(
+        String rule, int count, int step, boolean easiestFirst, Set<String> without, long seed) {
+      this(rule, count, step, easiestFirst, without, Set.of(), seed);
     }
   }
 
@@ -72,10 +85,14 @@ public final class WordChooser {
             .filter(c -> !request.without().contains(c.word().spelling()))
             .toList();
     Pick pick = new Pick(request.easiestFirst() ? EASY_WINDOW : WINDOW, random);
-    List<Choice> due = pick.of(side(taught, Side.DUE), (request.count() + 1) / 2);
-    List<Choice> notDue = pick.of(side(taught, Side.NOT_DUE), request.count() - due.size());
+    List<Choice> mayBeDue = side(taught, Side.DUE);
+    List<Choice> mayNot = side(taught, Side.NOT_DUE);
+    boolean onlyNot = !isBroken(mayBeDue, request) && isBroken(mayNot, request);
+    int half = (request.count() + (onlyNot ? 0 : 1)) / 2;
+    List<Choice> due = pick.of(mayBeDue, half, request.broken());
+    List<Choice> notDue = pick.of(mayNot, request.count() - due.size(), request.broken());
     if (due.size() + notDue.size() < request.count()) {
-      due = pick.of(side(taught, Side.DUE), request.count() - notDue.size());
+      due = pick.of(mayBeDue, request.count() - notDue.size(), request.broken());
     }
     Comparator<Choice> easiest = ease();
     if (request.easiestFirst()) {
@@ -83,6 +100,10 @@ public final class WordChooser {
       notDue = notDue.stream().sorted(easiest).toList();
     }
     return Unpredictable.mix(List.of(due, notDue), random);
+  }
+
+  private static boolean isBroken(List<Choice> side, Request request) {
+    return side.stream().anyMatch(c -> request.broken().contains(c.at().condition().id()));
   }
 
   private List<Choice> find(SpellingRule rule, int step) {

@@ -1,7 +1,12 @@
 package dettato.session;
 
+import dettato.block.BlockBook;
+import dettato.block.BlockKind;
+import dettato.block.Check;
+import dettato.block.Item;
 import dettato.exercise.Material;
 import dettato.plan.Pace;
+import dettato.plan.Timing;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,6 +15,7 @@ public final class SessionClock {
   private final BlockBook book;
   private final Material material;
   private final Pace pace;
+  private final Timing timing;
 
   /** Items with the kind of their block. */
   public record Block(String kind, List<Item> items) {
@@ -18,22 +24,35 @@ public final class SessionClock {
     }
   }
 
-  public SessionClock(BlockBook book, Material material, Pace pace) {
+  /**
+   * @param timing what is learnt of the class
+   */
+  public SessionClock(BlockBook book, Material material, Pace pace, Timing timing) {
     this.book = book;
     this.material = material;
     this.pace = pace;
+    this.timing = timing;
   }
 
   /** Seconds, with getting started and finishing. */
   public int seconds(List<Block> blocks) {
-    return pace.frame()
-        + blocks.stream()
-            .mapToInt(
-                b ->
-                    b.items().stream()
-                        .mapToInt(i -> book.of(b.kind()).seconds(i, material, pace))
-                        .sum())
-            .sum();
+    return pace.frame() + blocks.stream().mapToInt(this::seconds).sum();
+  }
+
+  /** Seconds of one block. */
+  public int seconds(Block block) {
+    return (int) Math.round(planned(block) * timing.factor(block.kind));
+  }
+
+  /** Seconds of one block with nothing learnt of the class. */
+  public int planned(Block block) {
+    BlockKind kind = book.of(block.kind);
+    return block.items.stream().mapToInt(i -> kind.seconds(i, material, pace)).sum();
+  }
+
+  /** Seconds of one item. */
+  public int seconds(String kind, Item item) {
+    return (int) Math.round(book.of(kind).seconds(item, material, pace) * timing.factor(kind));
   }
 
   /**

@@ -1,5 +1,6 @@
 package dettato.session;
 
+import dettato.block.Item;
 import dettato.input.Unacceptable;
 import dettato.session.Template.Quota;
 import java.util.List;
@@ -14,49 +15,82 @@ public final class TemplateBook {
               "Words and a sentence",
               "both sides of a rule, then a sentence that holds it",
               25,
-              List.of(new Quota("words", 10), new Quota("sentence", 1))),
+              List.of(Quota.of("words", 10), Quota.of("sentence", 1))),
           new Template(
               "short",
               "Short and daily",
-              "a few words, one to know by heart, one sentence",
+              "cards, a sound or two, words met before, a few new ones, one sentence",
               15,
-              List.of(new Quota("words", 5), new Quota("irregular", 1), new Quota("sentence", 1))),
+              List.of(
+                  Quota.review("cards", 8),
+                  Quota.of("sounds", 2),
+                  Quota.review("words", 2),
+                  Quota.of("words", 4),
+                  Quota.of("irregular", 1),
+                  Quota.of("sentence", 1))),
           new Template(
               "contrast",
               "Two sides",
-              "pairs to hear it, words, gaps where only one fits",
+              "hear it in pairs, write both sides, find the mistake, then alone with words nobody knows",
               30,
-              List.of(new Quota("pairs", 3), new Quota("words", 8), new Quota("gap", 4))),
+              List.of(
+                  Quota.of("pairs", 2),
+                  Quota.of("words", 8),
+                  Quota.of("slip", 2),
+                  Quota.of("gap", 3),
+                  Quota.of("made-up", 2))),
           new Template(
               "first-writing",
               "First writing",
-              "a chain built together, then a few words",
-              20,
-              List.of(new Quota("chain", 6), new Quota("words", 4))),
+              "listen, build a chain together, write a few words, read them back",
+              25,
+              List.of(
+                  Quota.of("listen", 4),
+                  Quota.of("chain", 6),
+                  Quota.of("words", 4),
+                  Quota.of("read", 1))),
+          new Template(
+              "rivals",
+              "Two days, easy then hard",
+              "sort and write easy words; the day after, harder ones, none of them yesterday's",
+              25,
+              List.of(
+                  Quota.of("sounds", 2),
+                  Quota.of("sort", 8),
+                  Quota.of("words", 6),
+                  Quota.of("read", 1),
+                  new Quota("words", 2, Item.Role.REVIEW, 2),
+                  Quota.next("words", 8),
+                  Quota.next("gap", 3),
+                  Quota.next("own-sentence", 1))),
           new Template(
               "joins",
               "Base and ending",
               "endings joined to bases, then a sentence",
               25,
-              List.of(new Quota("join", 8), new Quota("sentence", 1))),
+              List.of(Quota.of("join", 8), Quota.of("words", 4), Quota.of("sentence", 1))),
           new Template(
               "longer",
               "Longer words",
               "beat by beat, then words and a sentence",
               30,
-              List.of(new Quota("beats", 5), new Quota("words", 5), new Quota("sentence", 1))),
+              List.of(Quota.of("beats", 5), Quota.of("words", 5), Quota.of("sentence", 1))),
           new Template(
               "by-heart",
               "Words to know by heart",
-              "irregular words, those alike together, then a sentence",
+              "cards, then irregular words, those alike together, and a sentence",
               20,
-              List.of(new Quota("irregular", 8), new Quota("sentence", 1))),
+              List.of(
+                  Quota.review("cards", 8),
+                  Quota.of("irregular", 8),
+                  Quota.of("match", 4),
+                  Quota.of("sentence", 1))),
           new Template(
-              "unseen",
-              "Nothing to remember",
-              "real and invented words: only the rule can help",
-              25,
-              List.of(new Quota("made-up", 6), new Quota("words", 6))));
+              "assessment",
+              "What can they do alone?",
+              "one word for every condition, none practised lately, nothing shown until the end",
+              15,
+              List.of(new Quota("words", 1, Item.Role.ASSESSED, 1))));
 
   private TemplateBook() {}
 

@@ -1,6 +1,6 @@
 /**
- * What a session is made of: blocks of a kind, their items, how they are chosen, called and judged.
- * A kind is one class in {@link dettato.session.BlockBook}. Knows no teacher, class or date.
+ * A session: templates, how they are filled, how long it takes and what to leave out. Blocks know
+ * nothing of it; it knows no teacher, class or date.
  */
 @NullMarked
 package dettato.session;

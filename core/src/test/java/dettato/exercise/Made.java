@@ -8,6 +8,8 @@ import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
+import dettato.text.Hunts;
+import dettato.text.Passage;
 import dettato.text.SentenceBank;
 import dettato.text.SentenceReader;
 import dettato.word.Guess;
@@ -36,11 +38,23 @@ final class Made {
   private static final RivalChooser RIVALS =
       new RivalChooser(new WordIndex(LEXICON, ACCENT, SEQUENCE));
 
+  private static final Hunts HUNTS =
+      new Hunts(new SentenceReader(LEXICON, ACCENT, SEQUENCE), Passage.shipped());
+
   private Made() {}
 
   static Material material(int step) {
     return new Material(
-        ACCENT, LEXICON, CHOOSER, RIVALS, Made::word, SEQUENCE, step, () -> BOOK, () -> BANK);
+        ACCENT,
+        LEXICON,
+        CHOOSER,
+        RIVALS,
+        Made::word,
+        SEQUENCE,
+        step,
+        () -> BOOK,
+        () -> BANK,
+        () -> HUNTS);
   }
 
   static Word word(String spelling) {

@@ -1,7 +1,6 @@
 package dettato.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -37,12 +36,9 @@ class WordChooserTest {
         continue;
       }
       assertEquals(5, words.stream().filter(c -> c.side() == Side.DUE).count(), rule);
-      for (int i = 2; i < words.size(); i++) {
-        boolean run =
-            words.get(i).side() == words.get(i - 1).side()
-                && words.get(i).side() == words.get(i - 2).side();
-        assertFalse(run, rule + " seed " + seed + ": three of one side in a row at " + i);
-      }
+      List<Side> sides = words.stream().map(Choice::side).toList();
+      assertTrue(Unpredictable.longestRun(sides) <= Unpredictable.LONGEST_RUN, rule + " " + sides);
+      assertTrue(Guessers.best(sides).share() <= Unpredictable.MOST_GUESSED, rule + " " + sides);
     }
   }
 

@@ -238,4 +238,23 @@ class ShelfJourneyTest {
     page.keyboard().press("Enter");
     assertThat(page.getByLabel("First word")).not().hasValue("");
   }
+
+  /** What is dealt next, what sleeps, and why: in the address, by keyboard. */
+  @Test
+  @Order(9)
+  void looksThroughTheDeck() {
+    window.link("Deck").click();
+    assertThat(window.heading("The deck")).isVisible();
+    assertThat(page.locator("main li")).hasCount(8);
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.picture("deck");
+    page.getByText(Pattern.compile("^not asked yet")).click();
+    page.getByText("words", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.getByText("spell it by heart").first()).isVisible();
+    page.reload();
+    assertThat(page.getByText("spell it by heart").first()).isVisible();
+    assertThat(page).hasURL(Pattern.compile("state=new&kind=IRREGULAR"));
+    window.mustBeAccessible();
+  }
 }

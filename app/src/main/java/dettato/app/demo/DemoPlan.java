@@ -64,10 +64,11 @@ final class DemoPlan {
           new Sheet(9, "end-ai", 15),
           new Sheet(7, "plural-es", 16),
           new Sheet(5, "past-ed", 17),
-          new Sheet(3, "double-before-ending", 18),
+          new Sheet(3, "double-before-ending", 40),
           new Sheet(2, "final-j", 19),
           new Sheet(0, "double-before-ending", 20),
-          new Sheet(-1, "final-j", 21));
+          new Sheet(-1, "final-j", 21),
+          new Sheet(8, "final-k", 22));
 
   private DemoPlan() {}
 

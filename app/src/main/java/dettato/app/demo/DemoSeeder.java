@@ -12,7 +12,7 @@ import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.app.session.FocusView;
 import dettato.app.session.SessionLifecycle;
-import dettato.app.session.SessionPlanner;
+import dettato.app.session.SessionMaker;
 import dettato.app.session.SessionReader;
 import dettato.app.session.SessionState;
 import dettato.session.TemplateBook;
@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -41,7 +42,7 @@ class DemoSeeder implements SmartInitializingSingleton {
 
   private final Accounts accounts;
   private final Classes classes;
-  private final SessionPlanner planner;
+  private final SessionMaker maker;
   private final SessionReader reader;
   private final SessionLifecycle lifecycle;
   private final AttemptWriter attempts;
@@ -52,7 +53,7 @@ class DemoSeeder implements SmartInitializingSingleton {
   DemoSeeder(
       Accounts accounts,
       Classes classes,
-      SessionPlanner planner,
+      SessionMaker maker,
       SessionReader reader,
       SessionLifecycle lifecycle,
       AttemptWriter attempts,
@@ -61,7 +62,7 @@ class DemoSeeder implements SmartInitializingSingleton {
       TransactionTemplate transactions) {
     this.accounts = accounts;
     this.classes = classes;
-    this.planner = planner;
+    this.maker = maker;
     this.reader = reader;
     this.lifecycle = lifecycle;
     this.attempts = attempts;
@@ -97,18 +98,20 @@ class DemoSeeder implements SmartInitializingSingleton {
       Teacher teacher) {
     LocalDate day = day(sheet.daysAgo());
     long id =
-        planner.fill(
+        maker.make(
             of,
-            day,
-            TemplateBook.shipped().get(0),
-            List.of(FocusView.rule(sheet.rule())),
-            DemoPlan.WITHOUT,
-            sheet.seed());
+            new SessionMaker.Wish(
+                day,
+                TemplateBook.shipped().get(0),
+                List.of(FocusView.rule(sheet.rule())),
+                Set.of(),
+                DemoPlan.WITHOUT,
+                sheet.seed()));
     if (sheet.daysAgo() < 0) {
       return;
     }
     boolean today = sheet.daysAgo() == 0;
-    lifecycle.become(id, 0, today ? SessionState.GIVEN : SessionState.ANSWERED, teacher);
+    lifecycle.become(id, 0, today ? SessionState.GIVEN : SessionState.ANSWERED, Map.of(), teacher);
     int papers = today ? of.pupils().size() / 2 : of.pupils().size();
     Map<String, Pupil> byName = new HashMap<>();
     of.pupils().forEach(p -> byName.put(p.name(), p));

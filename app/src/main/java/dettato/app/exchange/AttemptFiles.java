@@ -9,8 +9,9 @@ import dettato.app.marking.Entry;
 import dettato.app.problem.Problem;
 import dettato.app.school.Enrolled;
 import dettato.app.school.SchoolClass;
+import dettato.app.text.Materials;
+import dettato.block.BlockBook;
 import dettato.input.Unacceptable;
-import dettato.session.BlockBook;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -36,12 +37,19 @@ class AttemptFiles {
   private final AttemptWriter writer;
   private final AttemptReader reader;
   private final Languages languages;
+  private final Materials materials;
   private final BlockBook book;
 
-  AttemptFiles(AttemptWriter writer, AttemptReader reader, Languages languages, BlockBook book) {
+  AttemptFiles(
+      AttemptWriter writer,
+      AttemptReader reader,
+      Languages languages,
+      Materials materials,
+      BlockBook book) {
     this.writer = writer;
     this.reader = reader;
     this.languages = languages;
+    this.materials = materials;
     this.book = book;
   }
 
@@ -123,7 +131,7 @@ class AttemptFiles {
     String kept = kind.equals("words") ? target.toLowerCase(Locale.ROOT) : target;
     Language language = languages.of(of.accent());
     if (kind.equals("sentence")) {
-      book.of(kind).own(kept, language.material(of.step()));
+      book.of(kind).own(kept, materials.of(of));
     } else {
       language.word(kept);
     }

@@ -8,6 +8,8 @@ import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
 import dettato.app.session.FocusView;
+import dettato.app.text.Materials;
+import dettato.block.Needs;
 import dettato.exercise.Exercise;
 import dettato.exercise.Task;
 import dettato.exercise.Wanted;
@@ -32,12 +34,19 @@ class ExerciseController {
   private final Classes classes;
   private final Languages languages;
   private final BrokenConditions broken;
+  private final Materials materials;
   private final Clock clock;
 
-  ExerciseController(Classes classes, Languages languages, BrokenConditions broken, Clock clock) {
+  ExerciseController(
+      Classes classes,
+      Languages languages,
+      BrokenConditions broken,
+      Materials materials,
+      Clock clock) {
     this.classes = classes;
     this.languages = languages;
     this.broken = broken;
+    this.materials = materials;
     this.clock = clock;
   }
 
@@ -88,9 +97,9 @@ class ExerciseController {
     boolean any = rule != null || sound != null || Boolean.TRUE.equals(irregular);
     Optional<Focus> focus =
         any
-            ? Optional.of(new FocusView(rule, sound, graphemes, irregular).focus())
+            ? Optional.of(new FocusView(rule, sound, graphemes, irregular, null).focus())
             : Optional.empty();
-    BrokenConditions.Broken shown = broken.of(of, LocalDate.now(clock));
+    BrokenConditions.Broken shown = broken.of(of, LocalDate.now(clock), Set.of());
     return new ExerciseTasks(
         exercise.make(
             new Wanted(
@@ -98,10 +107,10 @@ class ExerciseController {
                 level,
                 count,
                 Set.of(),
-                any ? List.of() : shown.conditions(),
+                any ? List.of() : shown.conditions().stream().map(Needs.Broken::condition).toList(),
                 shown.written(),
                 seed),
-            language.material(of.step())));
+            materials.of(of)));
   }
 
   private Language language(SchoolClass of) {

@@ -1,6 +1,7 @@
 package dettato.app.finding;
 
 import dettato.app.school.SchoolClass;
+import dettato.block.Needs;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -20,13 +21,19 @@ public class BrokenConditions {
   /**
    * What is broken.
    *
-   * @param conditions ids, those that most children break first
+   * @param conditions those that most children break first
    * @param written what the children wrote where they did
    */
-  public record Broken(List<String> conditions, Set<String> written) {}
+  public record Broken(List<Needs.Broken> conditions, Set<String> written) {}
 
-  public Broken of(SchoolClass of, LocalDate asOf) {
-    List<Findings.Finding> found = findings.of(of, asOf).findings();
+  /**
+   * @param pupils of a group; empty for the whole class
+   */
+  public Broken of(SchoolClass of, LocalDate asOf, Set<Long> pupils) {
+    List<Findings.Finding> found =
+        findings.of(of, asOf).findings().stream()
+            .filter(f -> pupils.isEmpty() || pupils.contains(f.pupilId()))
+            .toList();
     Map<String, Long> children =
         found.stream()
             .flatMap(f -> f.broken().stream())
@@ -38,7 +45,7 @@ public class BrokenConditions {
                 Map.Entry.<String, Long>comparingByValue()
                     .reversed()
                     .thenComparing(Map.Entry.comparingByKey()))
-            .map(Map.Entry::getKey)
+            .map(e -> new Needs.Broken(e.getKey(), e.getValue().intValue()))
             .toList(),
         found.stream()
             .flatMap(f -> f.evidence().stream())

@@ -1,6 +1,6 @@
 package dettato.app.language;
 
-import dettato.session.BlockBook;
+import dettato.block.BlockBook;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 

@@ -2,6 +2,8 @@ package dettato.app.language;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import dettato.block.Markers;
+import dettato.deck.Cards;
 import dettato.diagnose.SoundPlace;
 import dettato.exercise.ExerciseBook;
 import dettato.exercise.Material;
@@ -16,8 +18,8 @@ import dettato.plan.WordChooser;
 import dettato.rule.RuleBook;
 import dettato.rule.RuleFigures;
 import dettato.rule.SpellingRule;
-import dettato.session.Markers;
 import dettato.sound.Accent;
+import dettato.text.Hunts;
 import dettato.text.SentenceBank;
 import dettato.text.SentenceReader;
 import dettato.word.Guess;
@@ -47,6 +49,7 @@ public final class Language {
   private final Supplier<InventedWords> invented;
   private final Supplier<ExerciseBook> exercises;
   private final Supplier<SentenceBank> bank;
+  private final Supplier<Cards> cards;
   private final Supplier<Map<String, RuleFigures>> figures;
   private final Cache<String, List<SoundPlace>> places =
       Caffeine.newBuilder().maximumSize(KEPT).build();
@@ -76,6 +79,7 @@ public final class Language {
     this.bank =
         SingletonSupplier.of(
             () -> new SentenceBank(lexicon, this.accent, TeachingSequence.shipped()));
+    this.cards = SingletonSupplier.of(() -> new Cards(proposed()));
     this.figures =
         SingletonSupplier.of(
             () ->
@@ -155,8 +159,13 @@ public final class Language {
     return exercises.get();
   }
 
+  /** Cards of what is taught and of words to know by heart. */
+  public Cards cards() {
+    return cards.get();
+  }
+
   /** What blocks are filled from, for a class that has been taught up to a step. */
-  public Material material(int step) {
+  public Material material(int step, Supplier<SentenceBank> sentences, Supplier<Hunts> texts) {
     return new Material(
         accent,
         lexicon,
@@ -166,12 +175,13 @@ public final class Language {
         TeachingSequence.shipped(),
         step,
         exercises,
-        bank);
+        sentences,
+        texts);
   }
 
   /** What answers are judged by. */
   public Markers markers() {
-    return new Markers(marker, sentences, this::word);
+    return new Markers(marker, sentences, this::word, w -> find(w).isPresent());
   }
 
   /** Whether a word is the school's own. */

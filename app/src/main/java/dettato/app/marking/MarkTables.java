@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import dettato.block.Judged;
 import dettato.diagnose.Need;
 import dettato.diagnose.SoundPlace;
 import dettato.diagnose.SoundRecord;
@@ -11,7 +12,6 @@ import dettato.mark.SentenceMarker.WordMark;
 import dettato.mark.UnitMark;
 import dettato.mark.Verdict;
 import dettato.rule.Outcome;
-import dettato.session.Judged;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;

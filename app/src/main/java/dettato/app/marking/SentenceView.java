@@ -1,10 +1,10 @@
 package dettato.app.marking;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.block.Judged;
 import dettato.mark.Mark;
 import dettato.mark.SentenceMarker;
 import dettato.rule.Outcome;
-import dettato.session.Judged;
 import java.util.List;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;

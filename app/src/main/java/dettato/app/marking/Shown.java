@@ -2,8 +2,8 @@ package dettato.app.marking;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.language.Language;
+import dettato.block.Judged;
 import dettato.mark.Mark;
-import dettato.session.Judged;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 

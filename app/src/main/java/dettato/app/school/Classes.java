@@ -144,6 +144,7 @@ public class Classes {
               profile.step(),
               profile.differentWords(),
               profile.minutes(),
+              profile.template() == null ? "" : profile.template(),
               there.getOrDefault(row.id(), List.of()).stream().map(Enrolled::pupil).toList());
         };
     return rows.stream().map(whole).toList();

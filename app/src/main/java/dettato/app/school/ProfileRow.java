@@ -29,6 +29,9 @@ class ProfileRow implements Persistable<Long> {
   @Column(nullable = false)
   private int minutes;
 
+  @Column(nullable = false)
+  private String template;
+
   protected ProfileRow() {}
 
   ProfileRow(Long classId, String accent, int step, int differentWords, int minutes) {
@@ -37,6 +40,7 @@ class ProfileRow implements Persistable<Long> {
     this.step = step;
     this.differentWords = differentWords;
     this.minutes = minutes;
+    this.template = "";
   }
 
   @Override
@@ -50,7 +54,8 @@ class ProfileRow implements Persistable<Long> {
   }
 
   Profile profile() {
-    return new Profile(version == null ? 0 : version, accent, step, differentWords, minutes);
+    return new Profile(
+        version == null ? 0 : version, accent, step, differentWords, minutes, template);
   }
 
   void become(Profile profile) {
@@ -58,5 +63,6 @@ class ProfileRow implements Persistable<Long> {
     this.step = profile.step();
     this.differentWords = profile.differentWords();
     this.minutes = profile.minutes();
+    this.template = profile.template() == null ? "" : profile.template();
   }
 }

@@ -8,6 +8,7 @@ import java.util.List;
  * @param step how far the teaching sequence has come
  * @param differentWords on how many words a failure must show to be a pattern
  * @param minutes how long a session may take
+ * @param template id of the usual one, "" for the plain one
  */
 public record SchoolClass(
     long id,
@@ -16,6 +17,7 @@ public record SchoolClass(
     int step,
     int differentWords,
     int minutes,
+    String template,
     List<Pupil> pupils) {
   public SchoolClass {
     pupils = List.copyOf(pupils);

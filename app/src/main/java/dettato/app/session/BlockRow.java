@@ -1,12 +1,16 @@
 package dettato.app.session;
 
+import dettato.block.Item;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
 
 /** A block of a session. */
 @Entity
@@ -26,12 +30,36 @@ class BlockRow {
   @Column(nullable = false)
   private int place;
 
+  @Column(nullable = false)
+  @Enumerated(EnumType.STRING)
+  private Item.Role role;
+
+  @Column(nullable = false)
+  private String title;
+
+  @Column(nullable = false)
+  private int wanted;
+
+  private @Nullable Integer plannedSeconds;
+
+  private @Nullable Integer tookSeconds;
+
   protected BlockRow() {}
 
-  BlockRow(Long sessionId, String kind, int place) {
+  BlockRow(Long sessionId, String kind, int place, Item.Role role, int wanted) {
     this.sessionId = sessionId;
     this.kind = kind;
     this.place = place;
+    this.role = role;
+    this.title = "";
+    this.wanted = wanted;
+  }
+
+  /** The same block in another session. */
+  BlockRow copy(Long sessionId) {
+    BlockRow copy = new BlockRow(sessionId, kind, place, role, wanted);
+    copy.title = title;
+    return copy;
   }
 
   Long id() {
@@ -52,5 +80,32 @@ class BlockRow {
 
   void move(int place) {
     this.place = place;
+  }
+
+  Item.Role role() {
+    return role;
+  }
+
+  /** Its own title, "" for that of its kind. */
+  String title() {
+    return title;
+  }
+
+  /** How many items its template asks for; 0 once the teacher has changed them. */
+  int wanted() {
+    return wanted;
+  }
+
+  /** As the teacher wants it now. */
+  void become(Item.Role role, String title, int wanted) {
+    this.role = role;
+    this.title = title;
+    this.wanted = wanted;
+  }
+
+  /** How long it took, beside what was planned with nothing learnt. */
+  void took(int planned, int took) {
+    this.plannedSeconds = planned;
+    this.tookSeconds = took;
   }
 }

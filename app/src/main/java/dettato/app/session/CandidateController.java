@@ -1,24 +1,31 @@
 package dettato.app.session;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.account.Teacher;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
 import dettato.app.language.UnitView;
+import dettato.app.need.ClassNeeds;
+import dettato.app.need.Lately;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
-import dettato.plan.Choice;
+import dettato.app.text.Materials;
+import dettato.block.BlockBook;
+import dettato.block.BlockKind;
+import dettato.block.Item;
+import dettato.block.Needs;
+import dettato.block.Request;
 import dettato.rule.Side;
-import dettato.session.BlockBook;
-import dettato.session.Item;
-import dettato.session.Request;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,89 +34,139 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What may go into a block: words that fit a rule, and items of any kind, filled anew. */
+/** What may go into a block: words that fit a focus, and items of any kind, filled anew. */
 @RestController
 class CandidateController {
-  private static final int SHOWN = 40;
   private final Classes classes;
-  private final Languages languages;
+  private final Materials materials;
+  private final ClassNeeds needs;
+  private final Lately lately;
+  private final SessionReader sessions;
   private final BlockBook book;
+  private final Clock clock;
 
-  CandidateController(Classes classes, Languages languages, BlockBook book) {
+  CandidateController(
+      Classes classes,
+      Materials materials,
+      ClassNeeds needs,
+      Lately lately,
+      SessionReader sessions,
+      BlockBook book,
+      Clock clock) {
     this.classes = classes;
-    this.languages = languages;
+    this.materials = materials;
+    this.needs = needs;
+    this.lately = lately;
+    this.sessions = sessions;
     this.book = book;
+    this.clock = clock;
   }
 
-  /** A word that fits a rule, with the reason. */
+  /**
+   * A word that fits.
+   *
+   * @param focus index of the unit that has what is asked
+   */
   record Candidate(
-      String word,
-      List<UnitView> units,
-      Side side,
-      String due,
-      int focus,
-      String why,
-      List<String> untaught) {}
+      String word, List<UnitView> units, int focus, String clue, List<String> untaught) {}
 
-  record Candidates(List<Candidate> words, int total) {}
+  /**
+   * Words that fit for one reason.
+   *
+   * @param condition of a rule, null for a grapheme
+   * @param says the reason, once for all
+   * @param due what is due in them
+   * @param children how many break the condition
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record CandidateGroup(
+      @Nullable String condition,
+      @Nullable Side side,
+      String says,
+      String due,
+      int children,
+      int total,
+      List<Candidate> words) {}
+
+  record Candidates(List<CandidateGroup> groups, int total) {}
 
   /**
    * @param without texts not to be taken
+   * @param role what they are for; FOCUS when it is not said
+   * @param session they go into: nothing that sessions around it ask is taken, and what is broken
+   *     by its children comes first; null for any
    */
   record WantedItems(
       @NotBlank String kind,
       @NotEmpty List<@Valid @NotNull FocusView> focus,
-      @Min(1) @Max(40) int count,
+      @Min(1) @Max(60) int count,
       @NotNull Set<@NotNull String> without,
+      Item.@Nullable Role role,
+      @Nullable Long session,
       long seed) {}
+
+  /** An item to put on a sheet, and why it was chosen. */
+  record FilledItem(String text, Item.Role role, String why) {}
 
   @GetMapping("/api/classes/{id}/candidates")
   Candidates candidates(
       @PathVariable long id,
-      @RequestParam String rule,
+      @RequestParam(required = false) @Nullable String rule,
+      @RequestParam(required = false) @Nullable String sound,
+      @RequestParam(required = false) @Nullable List<String> graphemes,
+      @RequestParam(required = false) @Nullable Boolean irregular,
       @RequestParam(defaultValue = "true") boolean taught,
       @RequestParam(defaultValue = "0") int beats,
       @AuthenticationPrincipal Teacher teacher) {
     SchoolClass of = classes.find(id, teacher);
-    Language language = languages.of(of.accent());
-    List<Choice> fitting =
-        language.chooser().candidates(rule, of.step()).stream()
-            .filter(c -> !taught || c.isTaught())
-            .filter(c -> beats == 0 || c.word().cut().beats() == beats)
-            .toList();
-    return new Candidates(
-        fitting.stream().limit(SHOWN).map(c -> view(c, language)).toList(), fitting.size());
+    Needs asked = needs.of(of, Set.of(), LocalDate.now(clock), 0);
+    return new FocusView(rule, sound, graphemes, irregular, null)
+        .focus()
+        .read(new CandidateWords(materials.of(of), asked, taught, beats));
   }
 
   /** Items for a block, in an order nobody can guess. */
   @PostMapping("/api/classes/{id}/fill")
-  List<String> fill(
+  List<FilledItem> fill(
       @PathVariable long id,
       @RequestBody @Valid WantedItems wanted,
       @AuthenticationPrincipal Teacher teacher) {
     SchoolClass of = classes.find(id, teacher);
+    BlockKind kind = book.of(wanted.kind());
+    Set<String> without = new HashSet<>(wanted.without());
+    Needs asked = Needs.NONE;
+    Item.Role role = wanted.role() == null ? Item.Role.FOCUS : wanted.role();
+    List<String> soFar = List.of();
+    if (wanted.session() != null) {
+      SheetView.SessionView session = sessions.find(wanted.session(), teacher);
+      asked = needs.of(of, session.pupils(), session.date(), wanted.count());
+      soFar = readBack(session);
+      if (role != Item.Role.REVIEW) {
+        Set<String> recent = new HashSet<>(lately.recent(id, session.date(), session.id()));
+        recent.removeIf(t -> kind.mayRepeat() && t.indexOf(' ') < 0);
+        without.addAll(recent);
+      }
+    }
     Request request =
         new Request(
             wanted.focus().stream().map(FocusView::focus).toList(),
             wanted.count(),
-            wanted.without(),
+            without,
+            role,
+            asked,
+            soFar,
+            false,
             wanted.seed());
-    return book
-        .of(wanted.kind())
-        .fill(request, languages.of(of.accent()).material(of.step()))
-        .stream()
-        .map(Item::text)
+    return kind.fill(request, materials.of(of)).stream()
+        .map(i -> new FilledItem(i.text(), i.role(), i.why()))
         .toList();
   }
 
-  private static Candidate view(Choice choice, Language language) {
-    return new Candidate(
-        choice.word().spelling(),
-        UnitView.of(choice.word().cut(), language.accent()),
-        choice.side(),
-        choice.word().cut().unit(choice.at().unit()).grapheme().text(),
-        choice.at().unit(),
-        choice.at().why(),
-        choice.untaught());
+  /** The words and sentences of a session, for blocks that are made of them. */
+  private List<String> readBack(SheetView.SessionView session) {
+    return session.blocks().stream()
+        .filter(b -> book.of(b.kind()).isReadBack())
+        .flatMap(b -> b.items().stream().flatMap(i -> book.of(b.kind()).words(i.text()).stream()))
+        .toList();
   }
 }

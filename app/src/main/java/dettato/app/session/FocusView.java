@@ -6,16 +6,21 @@ import dettato.focus.Focus;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What a session or an item is about, as the API says it: a rule, a sound, or irregular words. */
+/**
+ * What a session or an item is about, as the API says it: a rule, a sound, or irregular words.
+ *
+ * @param needs true for what the class's papers ask for, when a session is made
+ */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record FocusView(
     @Nullable String rule,
     @Nullable String sound,
     @Nullable List<String> graphemes,
-    @Nullable Boolean irregular) {
+    @Nullable Boolean irregular,
+    @Nullable Boolean needs) {
 
   public static FocusView rule(String id) {
-    return new FocusView(id, null, null, null);
+    return new FocusView(id, null, null, null, null);
   }
 
   static FocusView of(Focus focus) {
@@ -28,14 +33,19 @@ public record FocusView(
 
           @Override
           public FocusView rivals(String sound, List<String> graphemes) {
-            return new FocusView(null, sound, graphemes, null);
+            return new FocusView(null, sound, graphemes, null, null);
           }
 
           @Override
           public FocusView irregular() {
-            return new FocusView(null, null, null, true);
+            return new FocusView(null, null, null, true, null);
           }
         });
+  }
+
+  /** Whether it stands for what the papers ask for. */
+  boolean isNeeds() {
+    return Boolean.TRUE.equals(needs);
   }
 
   /**
@@ -54,6 +64,7 @@ public record FocusView(
       return new Focus.Irregular();
     }
     throw Problem.badRequest(
-        "A focus is {\"rule\"}, {\"sound\",\"graphemes\"} or {\"irregular\":true}.");
+        "A focus is {\"rule\"}, {\"sound\",\"graphemes\"}, {\"irregular\":true} or, for a new session,"
+            + " {\"needs\":true}.");
   }
 }

@@ -1,6 +1,6 @@
 package dettato.app.session;
 
-import dettato.session.Item;
+import dettato.block.Item;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -36,9 +36,17 @@ class ItemRow {
 
   private @Nullable String focus;
 
+  @Column(nullable = false)
+  private String why;
+
+  @Column(nullable = false)
+  private boolean stumbled;
+
   protected ItemRow() {}
 
-  ItemRow(Long blockId, int place, String text, Item.Role role, @Nullable String focus) {
+  ItemRow(
+      Long blockId, int place, String text, Item.Role role, @Nullable String focus, String why) {
+    this.why = why;
     this.blockId = blockId;
     this.place = place;
     this.text = text;
@@ -64,6 +72,27 @@ class ItemRow {
 
   Item.Role role() {
     return role;
+  }
+
+  void become(Item.Role role) {
+    this.role = role;
+  }
+
+  String why() {
+    return why;
+  }
+
+  boolean isStumbled() {
+    return stumbled;
+  }
+
+  void stumble(boolean stumbled) {
+    this.stumbled = stumbled;
+  }
+
+  /** The same item in another block. */
+  ItemRow copy(Long blockId) {
+    return new ItemRow(blockId, place, text, role, focus, why);
   }
 
   void move(int place) {

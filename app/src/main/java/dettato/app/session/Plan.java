@@ -1,5 +1,6 @@
 package dettato.app.session;
 
+import dettato.block.Item;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
@@ -22,14 +23,24 @@ record Plan(
 
   /**
    * @param id null for a new one
+   * @param title null, or "", for that of its kind
+   * @param role null for what it was, FOCUS for a new one
    */
   record PlannedBlock(
       @Nullable Long id,
       @NotBlank String kind,
+      @Nullable @Size(max = 60) String title,
+      Item.@Nullable Role role,
       @NotNull @Size(max = 60) List<@Valid @NotNull PlannedItem> items) {}
 
   /**
    * @param id of an item that stays, with its text; null for a new one
+   * @param role null for what it was, OWN for a new one
+   * @param why a new one was chosen, null when the teacher put it there
    */
-  record PlannedItem(@Nullable Long id, @NotNull @Size(max = 1000) String text) {}
+  record PlannedItem(
+      @Nullable Long id,
+      @NotNull @Size(max = 1000) String text,
+      Item.@Nullable Role role,
+      @Nullable @Size(max = 300) String why) {}
 }

@@ -1,6 +1,6 @@
 package dettato.app.session;
 
-import dettato.session.Item;
+import dettato.block.Item;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +22,9 @@ class PlannedBlocks {
   /** A block with its items. */
   record Planned(BlockRow block, List<ItemRow> items) {
     List<Item> asItems() {
-      return items.stream().map(i -> new Item(i.text(), i.role(), Optional.empty())).toList();
+      return items.stream()
+          .map(i -> new Item(i.text(), i.role(), Optional.empty(), i.why()))
+          .toList();
     }
   }
 

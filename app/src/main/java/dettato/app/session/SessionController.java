@@ -3,14 +3,18 @@ package dettato.app.session;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
-import dettato.session.Template;
+import dettato.app.school.SchoolClass;
+import dettato.app.template.Templates;
 import dettato.session.TemplateBook;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -33,16 +37,27 @@ import org.springframework.web.bind.annotation.RestController;
 /** Sessions of a class. A change says in If-Match which version it was made on. */
 @RestController
 class SessionController {
+  private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
+  private static final LocalDate LAST_DAY = LocalDate.of(2099, 12, 31);
   private static final LocalDate EVER = LocalDate.of(1900, 1, 1);
   private static final LocalDate EVER_AFTER = LocalDate.of(9999, 12, 31);
 
+  private final SessionMaker maker;
   private final SessionPlanner planner;
   private final SessionReader reader;
   private final SessionLifecycle lifecycle;
+  private final Templates templates;
   private final Classes classes;
 
   SessionController(
-      SessionPlanner planner, SessionReader reader, SessionLifecycle lifecycle, Classes classes) {
+      SessionMaker maker,
+      SessionPlanner planner,
+      SessionReader reader,
+      SessionLifecycle lifecycle,
+      Templates templates,
+      Classes classes) {
+    this.maker = maker;
+    this.templates = templates;
     this.planner = planner;
     this.reader = reader;
     this.lifecycle = lifecycle;
@@ -50,13 +65,15 @@ class SessionController {
   }
 
   /**
-   * @param template id of one; null for the usual
+   * @param template id of one; null for the class's usual one
+   * @param pupils of a group; null, or none, for the whole class
    * @param seed the same seed gives the same items; null for any
    */
   record NewSession(
       @NotNull LocalDate date,
       @Nullable String template,
       @NotEmpty @Size(max = 6) List<@Valid @NotNull FocusView> focus,
+      @Nullable @Size(max = 100) Set<@NotNull Long> pupils,
       @Nullable Long seed) {}
 
   /**
@@ -69,13 +86,12 @@ class SessionController {
       @Nullable String kind,
       @NotNull @Size(min = 1, max = 40) List<@NotNull String> words) {}
 
-  record NextState(@NotNull SessionState state) {}
-
-  /** The ways to fill a session, the usual one first. */
-  @GetMapping("/api/templates")
-  List<Template> templates() {
-    return TemplateBook.shipped();
-  }
+  /**
+   * @param took seconds that blocks took, by their ids; null when nobody looked at the clock
+   */
+  record NextState(
+      @NotNull SessionState state,
+      @Nullable @Size(max = 30) Map<Long, @NotNull @Min(0) @Max(36_000) Integer> took) {}
 
   @GetMapping("/api/classes/{id}/sessions")
   List<SessionReader.SessionSummary> between(
@@ -93,18 +109,34 @@ class SessionController {
       @PathVariable long id,
       @RequestBody @Valid NewSession made,
       @AuthenticationPrincipal Teacher teacher) {
-    long seed = made.seed() == null ? System.nanoTime() : made.seed();
+    mustBeADay(made.date());
+    SchoolClass of = classes.find(id, teacher);
     long session =
-        planner.fill(
-            classes.find(id, teacher),
-            made.date(),
-            made.template() == null
-                ? TemplateBook.shipped().get(0)
-                : TemplateBook.of(made.template()),
-            made.focus(),
-            Set.of(),
-            seed);
+        maker.make(
+            of,
+            new SessionMaker.Wish(
+                made.date(),
+                templates.of(template(made.template(), of)),
+                made.focus(),
+                made.pupils() == null ? Set.of() : made.pupils(),
+                Set.of(),
+                made.seed() == null ? System.nanoTime() : made.seed()));
     return tagged(HttpStatus.CREATED, reader.find(session, teacher));
+  }
+
+  private String template(@Nullable String wanted, SchoolClass of) {
+    return wanted != null && !wanted.isEmpty()
+        ? wanted
+        : templates.has(of.template()) ? of.template() : TemplateBook.shipped().get(0).id();
+  }
+
+  /** A day that a session can be planned on: a year with a wrong figure is told. */
+  static void mustBeADay(LocalDate date) {
+    if (date.isBefore(FIRST_DAY) || date.isAfter(LAST_DAY)) {
+      throw Problem.badRequest(
+          "date is %s. A session is planned on a day from %s to %s."
+              .formatted(date, FIRST_DAY, LAST_DAY));
+    }
   }
 
   /** Adds words, or sentences, to the session planned on a day; plans one when there is none. */
@@ -113,6 +145,7 @@ class SessionController {
       @PathVariable long id,
       @RequestBody @Valid SentWords sent,
       @AuthenticationPrincipal Teacher teacher) {
+    mustBeADay(sent.date());
     String kind = sent.kind() == null ? "words" : sent.kind();
     long session = planner.send(classes.find(id, teacher), sent.date(), kind, sent.words());
     return tagged(HttpStatus.OK, reader.find(session, teacher));
@@ -130,6 +163,7 @@ class SessionController {
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String version,
       @RequestBody @Valid Plan plan,
       @AuthenticationPrincipal Teacher teacher) {
+    mustBeADay(plan.date());
     return tagged(HttpStatus.OK, planner.rewrite(id, seen(version), plan, teacher));
   }
 
@@ -139,7 +173,14 @@ class SessionController {
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String version,
       @RequestBody @Valid NextState next,
       @AuthenticationPrincipal Teacher teacher) {
-    return tagged(HttpStatus.OK, lifecycle.become(id, seen(version), next.state(), teacher));
+    return tagged(
+        HttpStatus.OK,
+        lifecycle.become(
+            id,
+            seen(version),
+            next.state(),
+            next.took() == null ? Map.of() : next.took(),
+            teacher));
   }
 
   @DeleteMapping("/api/sessions/{id}")
@@ -149,6 +190,19 @@ class SessionController {
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) @Nullable String version,
       @AuthenticationPrincipal Teacher teacher) {
     lifecycle.remove(id, seen(version), teacher);
+  }
+
+  record Stumble(boolean stumbled) {}
+
+  /** Notes whether the class stumbled on an item that is answered aloud. */
+  @PutMapping("/api/sessions/{id}/items/{itemId}/stumble")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void stumble(
+      @PathVariable long id,
+      @PathVariable long itemId,
+      @RequestBody @Valid Stumble noted,
+      @AuthenticationPrincipal Teacher teacher) {
+    lifecycle.stumble(id, itemId, noted.stumbled(), teacher);
   }
 
   /** Undoes the taking away. */

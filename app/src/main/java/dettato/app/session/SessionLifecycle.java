@@ -6,6 +6,7 @@ import dettato.app.problem.Problem;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,9 +36,14 @@ public class SessionLifecycle {
     this.clock = clock;
   }
 
-  /** Moves a session on; one given before its planned day was given today. */
+  /**
+   * Moves a session on; one given before its planned day was given today.
+   *
+   * @param took seconds that blocks took, by their ids
+   */
   @Transactional
-  public SheetView.SessionView become(long id, long version, SessionState state, Teacher teacher) {
+  public SheetView.SessionView become(
+      long id, long version, SessionState state, Map<Long, Integer> took, Teacher teacher) {
     SessionAccess.Open open = access.change(id, version, teacher);
     SessionRow row = open.row();
     row.become(state);
@@ -48,8 +54,30 @@ public class SessionLifecycle {
           planned.of(id).stream().flatMap(p -> p.items().stream()).map(ItemRow::id).toList();
       attempts.writtenOn(items, today);
     }
+    for (PlannedBlocks.Planned one : planned.of(id)) {
+      Integer seconds = took.get(one.block().id());
+      if (seconds != null) {
+        sheet.log(one, seconds, open.of());
+      }
+    }
     access.write();
     return sheet.of(row, planned.of(id), open.of());
+  }
+
+  /**
+   * Notes whether the class stumbled on an item that is answered aloud; a card comes back then.
+   *
+   * @throws Problem 404 when the session has no such item
+   */
+  @Transactional
+  void stumble(long id, long item, boolean stumbled, Teacher teacher) {
+    access.find(id, teacher);
+    planned.of(id).stream()
+        .flatMap(p -> p.items().stream())
+        .filter(i -> i.id() == item)
+        .findFirst()
+        .orElseThrow(() -> Problem.notFound("This session has no item " + item + "."))
+        .stumble(stumbled);
   }
 
   /**

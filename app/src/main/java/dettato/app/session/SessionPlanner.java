@@ -6,19 +6,17 @@ import dettato.app.language.Languages;
 import dettato.app.marking.AttemptWriter;
 import dettato.app.problem.Problem;
 import dettato.app.school.SchoolClass;
+import dettato.app.text.Materials;
+import dettato.block.BlockBook;
+import dettato.block.BlockKind;
+import dettato.block.Item;
 import dettato.exercise.Material;
 import dettato.focus.Focus;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.SpellingRule;
-import dettato.session.BlockBook;
-import dettato.session.BlockKind;
-import dettato.session.Item;
-import dettato.session.Request;
-import dettato.session.Template;
 import dettato.text.Sentence;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -31,9 +29,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/**
- * Plans sessions: fills new ones, and changes them to what a teacher wants, keeping their items.
- */
+/** Changes sessions to what a teacher wants, keeping their items. */
 @Service
 public class SessionPlanner {
   private final SessionRows sessions;
@@ -45,6 +41,7 @@ public class SessionPlanner {
   private final FocusText focuses;
   private final AttemptWriter attempts;
   private final Languages languages;
+  private final Materials materials;
   private final BlockBook book;
 
   SessionPlanner(
@@ -57,6 +54,7 @@ public class SessionPlanner {
       FocusText focuses,
       AttemptWriter attempts,
       Languages languages,
+      Materials materials,
       BlockBook book) {
     this.sessions = sessions;
     this.blocks = blocks;
@@ -67,52 +65,8 @@ public class SessionPlanner {
     this.focuses = focuses;
     this.attempts = attempts;
     this.languages = languages;
+    this.materials = materials;
     this.book = book;
-  }
-
-  /**
-   * Makes a session and fills the blocks of a template, no item twice.
-   *
-   * @param without texts not to be taken
-   * @param seed the same seed gives the same items
-   * @return its id
-   */
-  @Transactional
-  public long fill(
-      SchoolClass of,
-      LocalDate date,
-      Template template,
-      List<FocusView> focus,
-      Set<String> without,
-      long seed) {
-    List<Focus> about = focus.stream().map(FocusView::focus).toList();
-    Material material = languages.of(of.accent()).material(of.step());
-    SessionRow row = make(of, date, about);
-    int place = 0;
-    Set<String> taken = new HashSet<>(without);
-    for (Template.Quota quota : template.blocks()) {
-      BlockRow block = blocks.save(new BlockRow(row.id(), quota.kind(), place++));
-      BlockKind kind = book.of(quota.kind());
-      Set<String> barred = kind.mayRepeat() ? without : taken;
-      List<Item> chosen = kind.fill(new Request(about, quota.count(), barred, seed), material);
-      keep(block, chosen);
-      chosen.forEach(i -> taken.add(i.text()));
-    }
-    return row.id();
-  }
-
-  private SessionRow make(SchoolClass of, LocalDate date, List<Focus> about) {
-    return sessions.save(new SessionRow(of.id(), date, "", focuses.write(about)));
-  }
-
-  private void keep(BlockRow block, List<Item> chosen) {
-    List<ItemRow> rows = new ArrayList<>();
-    for (Item item : chosen) {
-      rows.add(
-          new ItemRow(
-              block.id(), rows.size(), item.text(), item.role(), focuses.write(item.focus())));
-    }
-    items.saveAll(rows);
   }
 
   /**
@@ -125,25 +79,33 @@ public class SessionPlanner {
   long send(SchoolClass of, LocalDate date, String ofKind, List<String> words) {
     Language language = languages.of(of.accent());
     BlockKind kind = book.of(ofKind);
-    Material material = language.material(of.step());
+    Material material = materials.of(of);
     List<String> clean = words.stream().map(w -> kind.own(w, material)).distinct().toList();
     SessionRow row =
         sessions.between(of.id(), date, date, Limit.of(20)).stream()
             .filter(s -> s.state() == SessionState.PLANNED)
             .findFirst()
-            .orElseGet(() -> make(of, date, List.of(tested(clean, language))));
+            .orElseGet(
+                () ->
+                    sessions.save(
+                        new SessionRow(
+                            of.id(),
+                            date,
+                            "",
+                            focuses.write(List.of(tested(clean, language))),
+                            Set.of())));
     access.hold(row);
     BlockRow block =
         blocks.findBySessionIdOrderByPlace(row.id()).stream()
             .filter(b -> b.kind().equals(kind.id()))
             .findFirst()
-            .orElseGet(() -> blocks.save(new BlockRow(row.id(), kind.id(), 0)));
+            .orElseGet(() -> blocks.save(new BlockRow(row.id(), kind.id(), 0, Item.Role.FOCUS, 0)));
     List<ItemRow> there = items.findByBlockIdInOrderByPlace(List.of(block.id()));
     Set<String> known = there.stream().map(ItemRow::text).collect(Collectors.toSet());
     List<String> fresh = clean.stream().filter(w -> !known.contains(w)).toList();
     mustFit(kind, there.size() + fresh.size());
     for (int i = 0; i < fresh.size(); i++) {
-      items.save(new ItemRow(block.id(), there.size() + i, fresh.get(i), Item.Role.OWN, null));
+      items.save(new ItemRow(block.id(), there.size() + i, fresh.get(i), Item.Role.OWN, null, ""));
     }
     return row.id();
   }
@@ -175,7 +137,7 @@ public class SessionPlanner {
   SheetView.SessionView rewrite(long id, long version, Plan plan, Teacher teacher) {
     SessionAccess.Open open = access.change(id, version, teacher);
     SessionRow row = open.row();
-    Material material = languages.of(open.of().accent()).material(open.of().step());
+    Material material = materials.of(open.of());
     List<Focus> about = plan.focus().stream().map(FocusView::focus).toList();
     boolean moved = !row.givenOn().equals(plan.date());
     row.plan(plan.date(), ownTitle(plan, about), focuses.write(about));
@@ -235,13 +197,22 @@ public class SessionPlanner {
     mustFit(kind, wanted.items().size());
     BlockRow block =
         wanted.id() == null
-            ? blocks.save(new BlockRow(row.id(), kind.id(), place))
+            ? blocks.save(new BlockRow(row.id(), kind.id(), place, Item.Role.FOCUS, 0))
             : kept.stream()
                 .filter(b -> b.id().equals(wanted.id()) && b.kind().equals(kind.id()))
                 .findFirst()
                 .orElseThrow(
                     () -> Problem.badRequest("This session has no block " + wanted.id() + "."));
     block.move(place);
+    Set<Long> ids =
+        wanted.items().stream().map(i -> i.id() == null ? 0 : i.id()).collect(Collectors.toSet());
+    boolean same =
+        known.values().stream().filter(i -> i.blockId().equals(block.id())).count() == ids.size()
+            && known.keySet().containsAll(ids);
+    block.become(
+        wanted.role() == null ? block.role() : wanted.role(),
+        title(wanted, block, kind),
+        same ? block.wanted() : 0);
     Map<String, Integer> seen = new HashMap<>();
     for (int i = 0; i < wanted.items().size(); i++) {
       Plan.PlannedItem item = wanted.items().get(i);
@@ -254,14 +225,33 @@ public class SessionPlanner {
         throw Problem.badRequest("'" + text + "' is on the sheet twice. Take one away.");
       }
       if (there == null) {
-        items.save(new ItemRow(block.id(), i, text, Item.Role.OWN, null));
+        items.save(
+            new ItemRow(
+                block.id(),
+                i,
+                text,
+                item.role() == null ? Item.Role.OWN : item.role(),
+                null,
+                item.why() == null ? "" : item.why()));
       } else {
         there.move(i);
+        if (item.role() != null) {
+          there.become(item.role());
+        }
       }
     }
   }
 
-  private static void mustFit(BlockKind kind, int count) {
+  private static String title(Plan.PlannedBlock wanted, BlockRow block, BlockKind kind) {
+    if (wanted.title() == null) {
+      return block.title();
+    }
+    Item.Role role = wanted.role() == null ? block.role() : wanted.role();
+    String title = wanted.title().strip();
+    return title.equals(SheetView.usualTitle(kind, role)) ? "" : title;
+  }
+
+  static void mustFit(BlockKind kind, int count) {
     if (count > kind.most()) {
       throw Problem.badRequest(
           "%s: at most %d in one block, not %d.".formatted(kind.title(), kind.most(), count));

@@ -7,12 +7,14 @@ import dettato.app.marking.Cell;
 import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
+import dettato.block.BlockBook;
+import dettato.block.BlockKind;
 import dettato.focus.Focus;
-import dettato.session.BlockBook;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -35,6 +37,9 @@ public class SessionReader {
   private final BlockBook book;
   private final JdbcTemplate jdbc;
 
+  /** Ids of the kinds of which nothing stands on a paper, as SQL lists them. */
+  private final String spoken;
+
   SessionReader(
       SessionRows sessions,
       PaperRows papers,
@@ -56,6 +61,11 @@ public class SessionReader {
     this.classes = classes;
     this.book = book;
     this.jdbc = jdbc;
+    this.spoken =
+        book.kinds().stream()
+            .filter(BlockKind::isSpoken)
+            .map(k -> "'" + k.id() + "'")
+            .collect(Collectors.joining(", ", "", ""));
   }
 
   /** What a block of a session in a list holds. */
@@ -66,6 +76,9 @@ public class SessionReader {
    *
    * @param marked how many papers have every item entered, or are away
    * @param papers how many there are to be
+   * @param items how many there are in its blocks
+   * @param minutes it takes about
+   * @param pupils of a group; empty for the whole class
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   record SessionSummary(
@@ -78,7 +91,9 @@ public class SessionReader {
       List<BlockCount> blocks,
       int items,
       int marked,
-      int papers) {}
+      int papers,
+      int minutes,
+      Set<Long> pupils) {}
 
   /** A child's paper: whether the child was there, and what stands on it. */
   record Paper(Pupil pupil, PaperRow.State state, List<Cell> cells) {}
@@ -106,10 +121,7 @@ public class SessionReader {
     List<Focus> focus = focuses.read(row.focus());
     List<BlockCount> counts =
         blocks.stream()
-            .map(
-                p ->
-                    new BlockCount(
-                        p.block().kind(), book.of(p.block().kind()).title(), p.items().size()))
+            .map(p -> new BlockCount(p.block().kind(), SheetView.title(p, book), p.items().size()))
             .toList();
     return new SessionSummary(
         row.id(),
@@ -121,7 +133,9 @@ public class SessionReader {
         counts,
         counts.stream().mapToInt(BlockCount::items).sum(),
         marked,
-        Math.max(marked, of.pupils().size()));
+        Math.max(marked, row.pupils().isEmpty() ? of.pupils().size() : row.pupils().size()),
+        sheet.minutes(blocks, of),
+        row.pupils());
   }
 
   /** How many papers of each session are done. */
@@ -135,7 +149,9 @@ public class SessionReader {
             + " where s.class_id = ? and s.given_on between ? and ? and a.state <> 'EMPTY'"
             + " group by b.session_id, a.pupil_id"
             + " having count(*) >= (select count(*) from block d join item j on j.block_id = d.id"
-            + " where d.session_id = b.session_id)"
+            + " where d.session_id = b.session_id and d.kind not in ("
+            + spoken
+            + "))"
             + " union select p.session_id, p.pupil_id from session s"
             + " join paper p on p.session_id = s.id"
             + " where s.class_id = ? and s.given_on between ? and ? and p.state = 'AWAY'"
@@ -180,8 +196,13 @@ public class SessionReader {
         papers.findBySessionId(id).stream()
             .collect(Collectors.toMap(PaperRow::pupilId, PaperRow::state));
     LocalDate day = open.row().givenOn();
+    Set<Long> group = open.row().pupils();
     return classes.everyone(open.of().id(), teacher).stream()
-        .filter(e -> e.isThereOn(day) || cells.containsKey(e.id()) || states.containsKey(e.id()))
+        .filter(
+            e ->
+                e.isThereOn(day) && (group.isEmpty() || group.contains(e.id()))
+                    || cells.containsKey(e.id())
+                    || states.containsKey(e.id()))
         .map(
             e ->
                 new Paper(

@@ -12,6 +12,10 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A day's session of a class. Its version rises with every change of its plan. */
@@ -41,11 +45,16 @@ class SessionRow {
   @Enumerated(EnumType.STRING)
   private SessionState state;
 
+  /** Ids of a group's children with commas between; "" for the whole class. */
+  @Column(nullable = false)
+  private String pupils;
+
   private @Nullable Instant removedAt;
 
   protected SessionRow() {}
 
-  SessionRow(Long classId, LocalDate givenOn, String title, String focus) {
+  SessionRow(Long classId, LocalDate givenOn, String title, String focus, Set<Long> pupils) {
+    this.pupils = pupils.stream().sorted().map(String::valueOf).collect(Collectors.joining(","));
     this.classId = classId;
     this.givenOn = givenOn;
     this.title = title;
@@ -75,6 +84,14 @@ class SessionRow {
 
   String focus() {
     return focus;
+  }
+
+  /** A group's children; empty for the whole class. */
+  Set<Long> pupils() {
+    return Arrays.stream(pupils.split(","))
+        .filter(p -> !p.isEmpty())
+        .map(Long::valueOf)
+        .collect(Collectors.toCollection(TreeSet::new));
   }
 
   SessionState state() {

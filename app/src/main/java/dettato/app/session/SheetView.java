@@ -4,25 +4,38 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.language.Language;
 import dettato.app.language.Languages;
 import dettato.app.language.UnitView;
+import dettato.app.need.ClassNeeds;
+import dettato.app.need.Timings;
 import dettato.app.school.SchoolClass;
+import dettato.app.text.Materials;
+import dettato.block.AskedOrder;
+import dettato.block.BlockBook;
+import dettato.block.BlockKind;
+import dettato.block.Call;
+import dettato.block.Check;
+import dettato.block.Item;
 import dettato.exercise.Material;
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
+import dettato.plan.Guessers;
 import dettato.plan.Pace;
+import dettato.plan.Timing;
+import dettato.plan.Unpredictable;
 import dettato.rule.Opportunity;
 import dettato.rule.Side;
-import dettato.session.BlockBook;
-import dettato.session.BlockKind;
-import dettato.session.Call;
-import dettato.session.Check;
-import dettato.session.Item;
 import dettato.session.SessionClock;
+import dettato.session.Shortage;
+import dettato.session.Trim;
 import dettato.word.Word;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -33,12 +46,24 @@ import org.springframework.stereotype.Component;
 class SheetView {
   private final BlockBook book;
   private final Languages languages;
+  private final Materials materials;
   private final FocusText focuses;
+  private final Timings timings;
+  private final ClassNeeds needs;
 
-  SheetView(BlockBook book, Languages languages, FocusText focuses) {
+  SheetView(
+      BlockBook book,
+      Languages languages,
+      Materials materials,
+      FocusText focuses,
+      Timings timings,
+      ClassNeeds needs) {
     this.book = book;
     this.languages = languages;
+    this.materials = materials;
     this.focuses = focuses;
+    this.timings = timings;
+    this.needs = needs;
   }
 
   /**
@@ -51,7 +76,10 @@ class SheetView {
    * @param units of a word; empty for more than one
    * @param due what is due where the rule decides, "" when none does
    * @param focus index of the unit it decides, -1 when none does
+   * @param condition of that rule that decides in it
+   * @param why it was chosen, or what decides
    * @param pause seconds of quiet to write it
+   * @param stumbled whether the class stumbled on it
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   record ItemView(
@@ -61,15 +89,39 @@ class SheetView {
       List<String> answer,
       Item.Role role,
       @Nullable String rule,
+      @Nullable String condition,
       @Nullable Side side,
       List<UnitView> units,
       String clue,
       String due,
       int focus,
       String why,
-      int pause) {}
+      int pause,
+      boolean stumbled) {}
 
-  record BlockView(long id, String kind, String title, List<ItemView> items) {}
+  /**
+   * A block.
+   *
+   * @param spoken whether it is answered aloud, so that nothing of it stands on a paper
+   * @param seconds it takes about
+   */
+  record BlockView(
+      long id,
+      String kind,
+      String title,
+      Item.Role role,
+      boolean spoken,
+      int seconds,
+      List<ItemView> items) {}
+
+  /**
+   * How the child fares that guesses best.
+   *
+   * @param says how it guesses
+   * @param right at how many places
+   * @param of so many that could be guessed
+   */
+  record Guess(String says, int right, int of) {}
 
   /**
    * Something to know before it is given.
@@ -84,7 +136,12 @@ class SheetView {
    *
    * @param seconds it takes about, and
    * @param limit how many it may take
+   * @param drops items to leave out first so that it fits; empty when it does
+   * @param guess null where too few words ask something of the focus
+   * @param learnt how far plans were off before and after learning; null while nothing is logged
+   * @param pupils of a group; empty for the whole class
    */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
   record SessionView(
       long id,
       long version,
@@ -96,18 +153,43 @@ class SheetView {
       int limit,
       List<FocusView> focus,
       List<BlockView> blocks,
-      List<CheckView> checks) {}
+      List<CheckView> checks,
+      List<Long> drops,
+      @Nullable Guess guess,
+      Timing.@Nullable Error learnt,
+      Set<Long> pupils) {}
+
+  /** Minutes, from what the items take; nothing is learnt for a list. */
+  int minutes(List<PlannedBlocks.Planned> planned, SchoolClass of) {
+    return Math.round(clock(of, materials.of(of), Timing.NONE).seconds(blocks(planned)) / 60f);
+  }
+
+  /** Notes how long a block took, beside what would be planned for it with nothing learnt. */
+  void log(PlannedBlocks.Planned planned, int took, SchoolClass of) {
+    SessionClock clock = clock(of, materials.of(of), Timing.NONE);
+    planned
+        .block()
+        .took(
+            clock.planned(new SessionClock.Block(planned.block().kind(), planned.asItems())), took);
+  }
+
+  private SessionClock clock(SchoolClass of, Material material, Timing timing) {
+    return new SessionClock(book, material, Pace.IN_THE_ROOM, timing);
+  }
+
+  private static List<SessionClock.Block> blocks(List<PlannedBlocks.Planned> planned) {
+    return planned.stream()
+        .map(p -> new SessionClock.Block(p.block().kind(), p.asItems()))
+        .toList();
+  }
 
   SessionView of(SessionRow row, List<PlannedBlocks.Planned> planned, SchoolClass of) {
     Language language = languages.of(of.accent());
-    Material material = language.material(of.step());
+    Material material = materials.of(of);
     List<Focus> focus = focuses.read(row.focus());
-    SessionClock clock = new SessionClock(book, material, Pace.IN_THE_ROOM);
-    int seconds =
-        clock.seconds(
-            planned.stream()
-                .map(p -> new SessionClock.Block(p.block().kind(), p.asItems()))
-                .toList());
+    Timing timing = timings.of(of.id());
+    SessionClock clock = clock(of, material, timing);
+    int seconds = clock.seconds(blocks(planned));
     int limit = of.minutes() * 60;
     List<CheckView> checks = new ArrayList<>();
     planned.forEach(p -> checks.addAll(checks(p, focus, material)));
@@ -122,8 +204,45 @@ class SheetView {
         seconds,
         limit,
         focus.stream().map(FocusView::of).toList(),
-        planned.stream().map(p -> block(p, focus, material, language)).toList(),
-        checks);
+        planned.stream().map(p -> block(p, focus, material, language, clock)).toList(),
+        checks,
+        seconds <= limit ? List.of() : drops(row, planned, focus, of, clock),
+        guess(planned, focus, material),
+        timing.runs() == 0 ? null : timing.error(),
+        row.pupils());
+  }
+
+  private List<Long> drops(
+      SessionRow row,
+      List<PlannedBlocks.Planned> planned,
+      List<Focus> focus,
+      SchoolClass of,
+      SessionClock clock) {
+    return new Trim(clock, needs.of(of, row.pupils(), row.givenOn(), 0), focus, materials.of(of))
+        .toFit(blocks(planned), of.minutes() * 60).stream()
+            .map(p -> planned.get(p.block()).items().get(p.item()).id())
+            .toList();
+  }
+
+  /** Of all blocks of words the one that is guessed best. */
+  private static @Nullable Guess guess(
+      List<PlannedBlocks.Planned> planned, List<Focus> focus, Material material) {
+    return planned.stream()
+        .filter(p -> p.block().kind().equals("words") && p.block().role() == Item.Role.FOCUS)
+        .map(p -> AskedOrder.of(p.asItems(), focus, material))
+        .filter(asked -> asked.size() >= Unpredictable.FEWEST)
+        .map(Guessers::best)
+        .max(Comparator.comparingDouble(Guessers.Score::share))
+        .map(s -> new Guess(s.way().says(), s.right(), s.places()))
+        .orElse(null);
+  }
+
+  static String title(PlannedBlocks.Planned planned, BlockBook book) {
+    String own = planned.block().title();
+    if (!own.isEmpty()) {
+      return own;
+    }
+    return usualTitle(book.of(planned.block().kind()), planned.block().role());
   }
 
   /** Its own title, or what it is about. */
@@ -133,9 +252,28 @@ class SheetView {
         : row.title();
   }
 
+  /** What a block is called when the teacher gave it no name. */
+  static String usualTitle(BlockKind kind, Item.Role role) {
+    return switch (role) {
+      case REVIEW ->
+          kind.isReadBack() ? "Review " + kind.title().toLowerCase(Locale.UK) : kind.title();
+      case ASSESSED -> kind.title() + ", unaided";
+      case FOCUS, OWN -> kind.title();
+    };
+  }
+
   private List<CheckView> checks(
       PlannedBlocks.Planned planned, List<Focus> focus, Material material) {
-    return book.of(planned.block().kind()).checks(planned.asItems(), focus, material).stream()
+    BlockRow block = planned.block();
+    Optional<Check> shortage =
+        Shortage.of(
+            title(planned, book), block.role(), block.wanted(), planned.items().size(), focus);
+    boolean others = block.role() == Item.Role.REVIEW;
+    List<Check> found =
+        book.of(block.kind()).checks(planned.asItems(), others ? List.of() : focus, material);
+    return Stream.concat(
+            shortage.stream(),
+            found.stream().filter(c -> shortage.isEmpty() || c.kind() != Check.Kind.EMPTY))
         .map(
             c ->
                 new CheckView(
@@ -153,19 +291,26 @@ class SheetView {
   }
 
   private BlockView block(
-      PlannedBlocks.Planned planned, List<Focus> focus, Material material, Language language) {
+      PlannedBlocks.Planned planned,
+      List<Focus> focus,
+      Material material,
+      Language language,
+      SessionClock clock) {
     BlockKind kind = book.of(planned.block().kind());
     return new BlockView(
         planned.block().id(),
         kind.id(),
-        kind.title(),
+        title(planned, book),
+        planned.block().role(),
+        kind.isSpoken(),
+        clock.seconds(new SessionClock.Block(kind.id(), planned.asItems())),
         planned.items().stream().map(i -> item(i, kind, focus, material, language)).toList());
   }
 
   private static ItemView item(
       ItemRow row, BlockKind kind, List<Focus> focus, Material material, Language language) {
-    Call call = kind.call(new Item(row.text(), row.role(), Optional.empty()), material);
-    boolean oneWord = !row.text().contains(" ");
+    Call call = kind.call(new Item(row.text(), row.role(), Optional.empty(), row.why()), material);
+    boolean oneWord = row.text().matches("[\\p{L}'’-]+");
     Optional<Word> word = oneWord ? Optional.of(language.word(row.text())) : Optional.empty();
     Optional<FocusAt> at = word.flatMap(w -> FocusAt.first(focus, w, material.accent()));
     Optional<Opportunity> decided = at.flatMap(FocusAt::decided);
@@ -177,12 +322,14 @@ class SheetView {
         call.answer(),
         row.role(),
         decided.map(Opportunity::rule).orElse(null),
+        decided.map(o -> o.condition().id()).orElse(null),
         decided.map(Opportunity::side).orElse(null),
         word.map(w -> UnitView.of(w.cut(), language.accent())).orElse(List.of()),
         word.map(Word::clue).orElse(""),
         unit < 0 ? "" : word.map(w -> w.cut().unit(unit).grapheme().text()).orElse(""),
         unit,
-        decided.map(Opportunity::why).orElse(""),
-        call.pause());
+        row.why().isEmpty() ? decided.map(Opportunity::why).orElse("") : row.why(),
+        call.pause(),
+        row.isStumbled());
   }
 }

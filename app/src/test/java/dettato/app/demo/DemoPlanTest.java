@@ -49,7 +49,7 @@ class DemoPlanTest extends ApiCase {
       assertTrue(sides.stream().filter("DUE"::equals).count() >= 4, rule + sides);
       assertTrue(sides.stream().filter("NOT_DUE"::equals).count() >= 4, rule + sides);
       assertFalse(Unpredictable.alternates(sides), rule + sides);
-      assertTrue(Unpredictable.longestRun(sides) <= 2, rule + sides);
+      assertTrue(Unpredictable.longestRun(sides) <= Unpredictable.LONGEST_RUN, rule + sides);
       assertFalse(words.contains("bridge") || words.contains("page"), words.toString());
       assertEquals(1, sheet.at("/blocks/1/items").size(), rule + " has a sentence");
       assertTrue(

@@ -23,7 +23,14 @@ class RecordsAheadTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
   private static final SchoolClass LIMPET =
       new SchoolClass(
-          1, "Class Limpet", "en-GB", 40, 2, 20, List.of(new Pupil(7, "Ada"), new Pupil(8, "Ben")));
+          1,
+          "Class Limpet",
+          "en-GB",
+          40,
+          2,
+          20,
+          "",
+          List.of(new Pupil(7, "Ada"), new Pupil(8, "Ben")));
 
   private final ChildRecords records = mock();
   private final Classes classes = mock();

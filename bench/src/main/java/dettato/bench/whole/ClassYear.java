@@ -66,7 +66,37 @@ final class ClassYear {
     api.time("a cell's evidence", of + "/pupils/" + child + "/rules/final-j" + day, TIMES);
     api.time("demo's map", "/api/classes/1/map", TIMES);
     afterEachPaper(api, id, of, day, children);
+    fill(api, of);
     api.time("bare GET /api/session", "/api/session", TIMES);
+  }
+
+  /** New sessions from every template on what the class needs and on a rule, day after day. */
+  private static void fill(Api api, String of) throws Exception {
+    List<String> templates =
+        List.of(
+            "dictation", "short", "contrast", "first-writing", "joins", "longer", "by-heart", "rivals");
+    List<String> focuses =
+        List.of("{\"needs\":true}", "{\"rule\":\"final-ch\"}", "{\"irregular\":true}");
+    double[] millis = new double[TIMES];
+    for (int i = -templates.size(); i < TIMES; i++) {
+      int turn = i + templates.size();
+      String body =
+          "{\"date\":\"%s\",\"template\":\"%s\",\"focus\":[%s],\"seed\":%d}"
+              .formatted(
+                  LAST.plusDays(3L * turn),
+                  templates.get(turn % templates.size()),
+                  focuses.get(turn % focuses.size()),
+                  turn);
+      long start = System.nanoTime();
+      api.post(of + "/sessions", body);
+      if (i >= 0) {
+        millis[i] = (System.nanoTime() - start) / 1e6;
+      }
+    }
+    java.util.Arrays.sort(millis);
+    System.out.printf(
+        "session filled from a template: median %.1f ms  p95 %.1f ms%n",
+        millis[TIMES / 2], millis[(int) (TIMES * 0.95)]);
   }
 
   /** The map again and again, a child's new attempt between: what a teacher who marks would see. */

@@ -1,0 +1,74 @@
+package dettato.app.deck;
+
+import dettato.app.language.Language;
+import dettato.app.language.Languages;
+import dettato.app.school.SchoolClass;
+import dettato.deck.Asking;
+import dettato.deck.Card;
+import dettato.deck.Deck;
+import dettato.plan.TeachingSequence;
+import java.sql.Date;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The deck of a class as it stands on a day: cards dealt in sessions that were given, and irregular
+ * words as the class wrote them.
+ */
+@Service
+public class Decks {
+  /** A word is wrong for the class when more of the papers have it wrong than one in so many. */
+  private static final int ONE_IN = 5;
+
+  private final Languages languages;
+  private final JdbcTemplate jdbc;
+
+  Decks(Languages languages, JdbcTemplate jdbc) {
+    this.languages = languages;
+    this.jdbc = jdbc;
+  }
+
+  /** What was asked before that day counts, and what was asked on it. */
+  @Transactional(readOnly = true)
+  public Deck of(SchoolClass of, LocalDate today) {
+    Language language = languages.of(of.accent());
+    Map<String, List<Asking>> history = new HashMap<>();
+    jdbc.query(
+        "select i.text, s.given_on, i.stumbled from session s join block b on b.session_id = s.id"
+            + " join item i on i.block_id = b.id where s.class_id = ? and b.kind = 'cards'"
+            + " and s.state <> 'PLANNED' and s.removed_at is null and s.given_on <= ?",
+        row -> {
+          Asking asking = new Asking(row.getDate(2).toLocalDate(), !row.getBoolean(3));
+          Card.read(row.getString(1)).ifPresent(c -> add(history, c.id(), asking));
+        },
+        of.id(),
+        Date.valueOf(today));
+    jdbc.query(
+        "select a.target, a.written_on, count(*) as papers,"
+            + " sum(case when w.need is null then 0 else 1 end) as missed"
+            + " from attempt a join mark_word w on w.attempt_id = a.id"
+            + " where a.class_id = ? and a.kind = 'irregular' and a.written_on <= ?"
+            + " group by a.target, a.written_on",
+        row -> {
+          boolean right = row.getInt(4) * ONE_IN <= row.getInt(3);
+          String id = new Card(Card.Kind.IRREGULAR, row.getString(1), "").id();
+          add(history, id, new Asking(row.getDate(2).toLocalDate(), right));
+        },
+        of.id(),
+        Date.valueOf(today));
+    return new Deck(
+        language.cards().of(TeachingSequence.shipped(), of.step(), language.accent()),
+        history,
+        today);
+  }
+
+  private static void add(Map<String, List<Asking>> history, String id, Asking asking) {
+    history.computeIfAbsent(id, i -> new ArrayList<>()).add(asking);
+  }
+}

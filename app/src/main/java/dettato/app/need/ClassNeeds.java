@@ -1,0 +1,141 @@
+package dettato.app.need;
+
+import dettato.app.deck.Decks;
+import dettato.app.finding.BrokenConditions;
+import dettato.app.language.Language;
+import dettato.app.language.Languages;
+import dettato.app.school.Pupil;
+import dettato.app.school.SchoolClass;
+import dettato.block.Needs;
+import dettato.plan.Review;
+import dettato.rule.RuleBook;
+import dettato.sound.Sounds;
+import dettato.word.Word;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the papers of a class, or of some of its children, ask of the next session. */
+@Service
+public class ClassNeeds {
+  /** Words met longer ago are no review any more. */
+  private static final int REVIEW_DAYS = 70;
+
+  /** Sounds missed longer ago say little of today. */
+  private static final int SOUND_DAYS = 42;
+
+  private static final int SOUNDS = 8;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
+
+  private final BrokenConditions broken;
+  private final Decks decks;
+  private final Languages languages;
+  private final NamedParameterJdbcTemplate jdbc;
+
+  ClassNeeds(
+      BrokenConditions broken, Decks decks, Languages languages, NamedParameterJdbcTemplate jdbc) {
+    this.broken = broken;
+    this.decks = decks;
+    this.languages = languages;
+    this.jdbc = jdbc;
+  }
+
+  /**
+   * What is asked on a day.
+   *
+   * @param pupils of a group; empty for the whole class
+   * @param awake how many cards that do not sleep are dealt at most
+   */
+  @Transactional(readOnly = true)
+  public Needs of(SchoolClass of, Set<Long> pupils, LocalDate on, int awake) {
+    List<Long> children =
+        of.pupils().stream()
+            .map(Pupil::id)
+            .filter(id -> pupils.isEmpty() || pupils.contains(id))
+            .toList();
+    BrokenConditions.Broken shown = broken.of(of, on, pupils);
+    Language language = languages.of(of.accent());
+    List<Review.Met> met = met(children, on);
+    return new Needs(
+        shown.conditions(),
+        shown.written(),
+        Review.due(met, on).stream()
+            .filter(d -> language.find(d.word()).isPresent())
+            .map(d -> new Needs.Due(d.word(), why(d)))
+            .toList(),
+        decks.of(of, on).deal(awake).stream()
+            .map(s -> new Needs.Due(s.card().text(), s.why()))
+            .toList(),
+        sounds(children, on, language),
+        Review.known(met, on).stream()
+            .filter(w -> isIrregular(language.word(w)))
+            .collect(Collectors.toSet()));
+  }
+
+  private static boolean isIrregular(Word word) {
+    return RuleBook.broken(word) > 0 || !word.irregular().isEmpty();
+  }
+
+  private static String why(Review.Due due) {
+    String missed =
+        "%d of %d missed it on %s"
+            .formatted(due.last().missed(), due.last().asked(), DAY.format(due.last().on()));
+    return due.rightSince() ? missed + ", right since" : missed;
+  }
+
+  /** Words asked alone, day by day; what stood in sentences was not asked for itself. */
+  private List<Review.Met> met(List<Long> children, LocalDate on) {
+    List<Review.Met> met = new ArrayList<>();
+    if (!children.isEmpty()) {
+      jdbc.query(
+          "select w.target, w.on_day, count(*) as asked,"
+              + " sum(case when w.need is null then 0 else 1 end) as missed from mark_word w"
+              + " join attempt a on a.id = w.attempt_id where w.pupil_id in (:children)"
+              + " and w.counted = true and w.on_day between :since and :on"
+              + " and a.kind not in ('sentence', 'made-up', 'own-sentence')"
+              + " group by w.target, w.on_day",
+          days(children, on, REVIEW_DAYS),
+          row -> {
+            met.add(
+                new Review.Met(
+                    row.getString(1),
+                    LocalDate.ofEpochDay(row.getLong(2)),
+                    row.getInt(3),
+                    row.getInt(4)));
+          });
+    }
+    return met;
+  }
+
+  private static MapSqlParameterSource days(List<Long> children, LocalDate on, int back) {
+    return new MapSqlParameterSource("children", children)
+        .addValue("since", on.minusDays(back).toEpochDay())
+        .addValue("on", on.toEpochDay() - 1);
+  }
+
+  /** Sounds that most attempts had otherwise than is due, in IPA of the accent. */
+  private List<String> sounds(List<Long> children, LocalDate on, Language language) {
+    if (children.isEmpty()) {
+      return List.of();
+    }
+    return jdbc
+        .query(
+            "select sound, count(*) as n from mark_unit where pupil_id in (:children)"
+                + " and counted = true and on_day between :since and :on"
+                + " group by sound order by n desc, sound fetch first :most rows only",
+            days(children, on, SOUND_DAYS).addValue("most", SOUNDS),
+            (row, n) -> row.getString(1))
+        .stream()
+        .map(id -> language.accent().say(Sounds.of(id)))
+        .distinct()
+        .toList();
+  }
+}

@@ -1,0 +1,5 @@
+package dettato.app.template;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface OwnTemplateRows extends JpaRepository<OwnTemplateRow, Long> {}

@@ -1,0 +1,33 @@
+package dettato.app.text;
+
+import dettato.app.language.Languages;
+import dettato.app.school.SchoolClass;
+import dettato.exercise.Material;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
+
+/**
+ * What blocks are filled from for a class: our words, sentences and texts, and the school's own.
+ */
+@Component
+public class Materials {
+  private final Languages languages;
+  private final TextLanguages texts;
+
+  Materials(Languages languages, TextLanguages texts) {
+    this.languages = languages;
+    this.texts = texts;
+  }
+
+  public Material of(SchoolClass of) {
+    SingletonSupplier<List<OwnText>> own = SingletonSupplier.of(texts::own);
+    TextLanguages.Made made = texts.of(of.accent());
+    return languages
+        .of(of.accent())
+        .material(
+            of.step(),
+            SingletonSupplier.of(() -> made.bank(own.obtain())),
+            SingletonSupplier.of(() -> made.hunts(own.obtain())));
+  }
+}

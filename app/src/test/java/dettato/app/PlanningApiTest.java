@@ -1,0 +1,406 @@
+package dettato.app;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import dettato.block.BlockBook;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.HttpHeaders;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/**
+ * Sessions filled with what a class needs: templates, groups, review, cards, time, copies, files.
+ */
+class PlanningApiTest extends ApiCase {
+
+  private JsonNode planned(long of, String date, String template, Object focus) throws Exception {
+    return read(
+        write(
+            post("/api/classes/" + of + "/sessions"),
+            body("date", date, "template", template, "focus", List.of(focus), "seed", 5)));
+  }
+
+  private static Map<String, Object> rule(String id) {
+    return Map.of("rule", id);
+  }
+
+  private static List<String> texts(JsonNode session) {
+    List<String> texts = new ArrayList<>();
+    session
+        .get("blocks")
+        .forEach(b -> b.get("items").forEach(i -> texts.add(i.get("text").asText())));
+    return texts;
+  }
+
+  private static JsonNode block(JsonNode session, String kind) {
+    return StreamSupport.stream(session.get("blocks").spliterator(), false)
+        .filter(b -> b.get("kind").asText().equals(kind))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private MockHttpServletRequestBuilder state(JsonNode session, Object took) throws Exception {
+    return write(
+            put("/api/sessions/" + session.get("id").asLong() + "/state"),
+            body("state", "GIVEN", "took", took))
+        .header(HttpHeaders.IF_MATCH, "\"" + session.get("version").asLong() + "\"");
+  }
+
+  /** Ada writes ch for tch after a short vowel, in words of four weeks; Bea does not. */
+  private long habit(String name) throws Exception {
+    long of = newClass(name);
+    StringBuilder csv = new StringBuilder("date,pupil,target,attempt\n");
+    List<String> words = List.of("hatch", "fetch", "ditch", "match", "catch", "patch", "pitch");
+    for (int i = 0; i < words.size(); i++) {
+      String right = words.get(i);
+      String date = "2026-02-%02d".formatted(2 + 3 * i);
+      csv.append(date).append(",Ada,").append(right).append(',');
+      csv.append(right.replace("tch", "ch")).append('\n');
+      csv.append(date).append(",Bea,").append(right).append(',').append(right).append('\n');
+    }
+    load(of, csv.toString()).andExpect(status().isOk());
+    return of;
+  }
+
+  @Test
+  void isAboutWhatThePapersAskFor() throws Exception {
+    Map<String, Object> needs = Map.of("needs", true);
+    mvc.perform(
+            write(
+                post("/api/classes/" + newClass("No papers") + "/sessions"),
+                body("date", TODAY, "focus", List.of(needs))))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("no pattern")));
+    JsonNode made = planned(habit("Needs"), TODAY, "dictation", needs);
+    assertEquals("final-ch", made.at("/focus/0/rule").asText(), made::toString);
+    JsonNode words = block(made, "words").get("items");
+    long broken =
+        StreamSupport.stream(words.spliterator(), false)
+            .filter(i -> i.path("condition").asText().equals("final-ch/short"))
+            .count();
+    assertTrue(2 * broken >= words.size(), words::toString);
+  }
+
+  /**
+   * What was missed comes back, with how many missed it; nobody asks twice what was asked lately.
+   */
+  @Test
+  void reviewComesDue() throws Exception {
+    long of = habit("Review");
+    JsonNode made = planned(of, TODAY, "short", rule("final-j"));
+    JsonNode review = block(made, "words");
+    assertEquals("REVIEW", review.get("role").asText());
+    assertEquals("Review words", review.get("title").asText());
+    assertTrue(
+        review.at("/items/0/why").asText().matches("1 of 2 missed it on \\d+ February"),
+        review::toString);
+    Set<String> first = new HashSet<>(texts(made));
+    JsonNode next = planned(of, "2026-03-05", "dictation", rule("final-j"));
+    texts(next).forEach(t -> assertFalse(first.contains(t), t));
+  }
+
+  @Test
+  void aGroupIsPlannedForAndMarkedAlone() throws Exception {
+    long of = habit("Group");
+    long bea = pupil(of, 1);
+    JsonNode made =
+        read(
+            write(
+                post("/api/classes/" + of + "/sessions"),
+                body("date", TODAY, "focus", List.of(rule("final-ch")), "pupils", List.of(bea))));
+    JsonNode papers = read("/api/sessions/" + made.get("id").asLong() + "/papers");
+    assertEquals(1, papers.size());
+    assertEquals("Bea", papers.at("/0/pupil/name").asText());
+    JsonNode listed = read("/api/classes/" + of + "/sessions?from=" + TODAY + "&to=" + TODAY);
+    assertEquals(1, listed.at("/0/papers").asInt());
+    assertTrue(listed.at("/0/minutes").asInt() > 5);
+    mvc.perform(
+            write(
+                post("/api/classes/" + of + "/sessions"),
+                body("date", TODAY, "focus", List.of(rule("final-ch")), "pupils", List.of(0))))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("no child 0")));
+  }
+
+  /** Two days, the second without what the first asks; over the weekend when it must. */
+  @Test
+  void aTwoDayTemplateMakesTwoSessions() throws Exception {
+    long of = newClass("Two days");
+    Map<String, Object> sound = Map.of("sound", "eɪ", "graphemes", List.of("ai", "ay"));
+    JsonNode friday = planned(of, "2026-03-06", "rivals", sound);
+    JsonNode listed = read("/api/classes/" + of + "/sessions?from=2026-03-06&to=2026-03-12");
+    assertEquals(2, listed.size());
+    assertEquals("2026-03-09", listed.at("/0/date").asText());
+    JsonNode monday = read("/api/sessions/" + listed.at("/0/id").asLong());
+    assertEquals("sort", friday.at("/blocks/1/kind").asText());
+    assertEquals("gap", monday.at("/blocks/2/kind").asText());
+    Set<String> asked = new HashSet<>(texts(friday));
+    block(monday, "words")
+        .get("items")
+        .forEach(i -> assertFalse(asked.contains(i.get("text").asText())));
+  }
+
+  @Test
+  void aTeacherKeepsTemplatesOfHerOwn() throws Exception {
+    long of = newClass("Own templates");
+    JsonNode made = planned(of, TODAY, "contrast", rule("final-ch"));
+    JsonNode own =
+        read(
+            write(
+                post("/api/sessions/" + made.get("id").asLong() + "/template"),
+                body("name", "Monday mix")));
+    String id = own.get("id").asText();
+    assertEquals(made.get("blocks").size(), own.get("blocks").size());
+    JsonNode changed =
+        read(
+            write(
+                put("/api/templates/" + id),
+                body(
+                    "name",
+                    "Monday mix",
+                    "minutes",
+                    12,
+                    "blocks",
+                    List.of(Map.of("kind", "words", "count", 3)))));
+    assertEquals(3, changed.at("/blocks/0/count").asInt());
+    JsonNode profile = read("/api/classes/" + of + "/profile");
+    ((ObjectNode) profile).put("template", id);
+    read(write(put("/api/classes/" + of + "/profile"), profile.toString()));
+    JsonNode usual =
+        read(
+            write(
+                post("/api/classes/" + of + "/sessions"),
+                body("date", "2026-03-05", "focus", List.of(rule("final-k")))));
+    assertEquals(List.of("words"), List.of(usual.at("/blocks/0/kind").asText()));
+    assertEquals(3, usual.at("/blocks/0/items").size());
+    session = otherTeacher();
+    mvc.perform(delete("/api/templates/" + id).session(session).with(csrf()))
+        .andExpect(status().isForbidden());
+    logInAsDemo();
+    mvc.perform(delete("/api/templates/" + id).session(session).with(csrf()))
+        .andExpect(status().isNoContent());
+    assertEquals("sentence", planned(of, TODAY, "", rule("final-k")).at("/blocks/1/kind").asText());
+    mvc.perform(delete("/api/templates/short").session(session).with(csrf()))
+        .andExpect(status().isNotFound());
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"name\":\" \",\"minutes\":20,\"blocks\":[{\"kind\":\"words\",\"count\":3}]} | name",
+        "{\"name\":\"x\",\"minutes\":20,\"blocks\":[]} | blocks",
+        "{\"name\":\"x\",\"minutes\":20,\"blocks\":[{\"kind\":\"song\",\"count\":3}]} | song",
+        "{\"name\":\"x\",\"minutes\":20,\"blocks\":[{\"kind\":\"hunt\",\"count\":30}]} | at most|1 to 4"
+      })
+  void saysWhatIsWrongWithATemplate(String body, String detail) throws Exception {
+    mvc.perform(write(post("/api/templates"), body))
+        .andExpect(status().isBadRequest())
+        .andExpect(
+            jsonPath("$.detail", containsString(detail.equals("at most") ? "1 to 4" : detail)));
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @CsvSource({"1900-01-01", "0206-03-05", "2100-01-01"})
+  void noSessionIsPlannedOnADayWithAWrongYear(String date) throws Exception {
+    mvc.perform(
+            write(
+                post("/api/classes/" + newClass("Years") + "/sessions"),
+                body("date", date, "focus", List.of(rule("final-j")))))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("2000-01-01 to 2099-12-31")));
+  }
+
+  /** A card that was given is not dealt again today; one the class stumbled on is back tomorrow. */
+  @Test
+  void cardsAreDealtAndComeBack() throws Exception {
+    long of = newClass("Cards");
+    JsonNode made = planned(of, "2026-03-03", "by-heart", rule("final-ch"));
+    JsonNode cards = block(made, "cards");
+    assertTrue(cards.get("spoken").asBoolean() && cards.get("items").size() == 8);
+    long stumbled = cards.at("/items/2/id").asLong();
+    String front = cards.at("/items/2/says").asText();
+    mvc.perform(
+            write(
+                put("/api/sessions/" + made.get("id").asLong() + "/items/" + stumbled + "/stumble"),
+                "{\"stumbled\":true}"))
+        .andExpect(status().isNoContent());
+    read(state(read("/api/sessions/" + made.get("id").asLong()), Map.of()));
+    JsonNode deck = read("/api/classes/" + of + "/deck");
+    JsonNode back =
+        StreamSupport.stream(deck.get("cards").spliterator(), false)
+            .filter(c -> c.get("front").asText().equals(front))
+            .findFirst()
+            .orElseThrow();
+    assertEquals("BACK", back.get("state").asText());
+    assertTrue(back.get("due").asBoolean() && back.get("dealt").asBoolean());
+    JsonNode next = block(planned(of, TODAY, "by-heart", rule("final-ch")), "cards");
+    assertEquals(front, next.at("/items/0/says").asText());
+    assertEquals("missed last time", next.at("/items/0/why").asText());
+    assertEquals(
+        0, read("/api/sessions/" + made.get("id").asLong() + "/papers").at("/0/cells").size());
+  }
+
+  /** Blocks that took twice as long are planned longer the next time, and the error is told. */
+  @Test
+  void timeIsLearntFromWhatWasGiven() throws Exception {
+    long of = newClass("Time");
+    JsonNode before = planned(of, "2026-03-03", "dictation", rule("final-ch"));
+    int planned = block(before, "words").get("seconds").asInt();
+    assertTrue(before.path("learnt").isMissingNode());
+    Map<String, Integer> took = Map.of(block(before, "words").get("id").asText(), 2 * planned);
+    read(state(before, took));
+    JsonNode after = planned(of, TODAY, "dictation", rule("final-j"));
+    assertTrue(block(after, "words").get("seconds").asInt() > 1.2 * planned, after::toString);
+    assertEquals(0.5, after.at("/learnt/before").asDouble(), 0.01);
+  }
+
+  /** What is dropped first leaves a session that fits. */
+  @Test
+  void overTheLimitItSaysWhatToDrop() throws Exception {
+    long of = newClass("Long");
+    JsonNode made = planned(of, TODAY, "contrast", rule("final-ch"));
+    assertTrue(made.get("seconds").asInt() > made.get("limit").asInt());
+    Set<Long> drops = new HashSet<>();
+    made.get("drops").forEach(d -> drops.add(d.asLong()));
+    assertTrue(drops.size() > 1);
+    List<Object> blocks = new ArrayList<>();
+    for (JsonNode block : made.get("blocks")) {
+      List<Object> items = new ArrayList<>();
+      block
+          .get("items")
+          .forEach(
+              i -> {
+                if (!drops.contains(i.get("id").asLong())) {
+                  items.add(Map.of("id", i.get("id"), "text", i.get("text")));
+                }
+              });
+      blocks.add(Map.of("id", block.get("id"), "kind", block.get("kind"), "items", items));
+    }
+    JsonNode fits =
+        read(
+            write(
+                    put("/api/sessions/" + made.get("id").asLong()),
+                    body("date", TODAY, "title", "", "focus", made.get("focus"), "blocks", blocks))
+                .header(HttpHeaders.IF_MATCH, "\"" + made.get("version").asLong() + "\""));
+    assertTrue(fits.get("seconds").asInt() <= fits.get("limit").asInt(), fits::toString);
+    assertEquals(0, fits.get("drops").size());
+  }
+
+  @Test
+  void isCopiedToAnotherDayAndClass() throws Exception {
+    long of = newClass("From");
+    long to = newClass("To");
+    JsonNode made = planned(of, TODAY, "short", rule("final-ch"));
+    JsonNode copy =
+        read(
+            write(
+                post("/api/sessions/" + made.get("id").asLong() + "/copy"),
+                body("date", "2026-03-11", "classId", to)));
+    assertEquals(to, copy.get("classId").asLong());
+    assertEquals("2026-03-11", copy.get("date").asText());
+    assertEquals(texts(made), texts(copy));
+    assertEquals("PLANNED", copy.get("state").asText());
+  }
+
+  @Test
+  void goesIntoAFileAndComesBack() throws Exception {
+    long of = newClass("Files");
+    for (String template :
+        List.of("contrast", "first-writing", "rivals", "by-heart", "assessment")) {
+      JsonNode made = planned(of, TODAY, template, rule("final-ch"));
+      JsonNode file = read("/api/sessions/" + made.get("id").asLong() + "/session.json");
+      JsonNode back =
+          read(
+              write(
+                  post("/api/classes/" + of + "/sessions/file?date=2026-03-20"), file.toString()));
+      assertEquals(texts(made), texts(back), template);
+      assertEquals(
+          block(made, made.at("/blocks/0/kind").asText()).get("role"), back.at("/blocks/0/role"));
+      String whole = file.toString();
+      int count = read("/api/classes/" + of + "/sessions").size();
+      mvc.perform(
+              write(
+                  post("/api/classes/" + of + "/sessions/file"),
+                  whole.substring(0, whole.length() / 2)))
+          .andExpect(status().isBadRequest())
+          .andExpect(jsonPath("$.detail", containsString("JSON")));
+      assertEquals(count, read("/api/classes/" + of + "/sessions").size());
+    }
+  }
+
+  @Test
+  void theSchemaOfTheFileNamesEveryKindOfBlock() throws Exception {
+    JsonNode schema = json.readTree(java.nio.file.Path.of("../docs/session.schema.json").toFile());
+    Set<String> named = new HashSet<>();
+    schema.at("/properties/blocks/items/properties/kind/enum").forEach(k -> named.add(k.asText()));
+    Set<String> kinds = new HashSet<>();
+    BlockBook.shipped().kinds().forEach(k -> kinds.add(k.id()));
+    assertEquals(kinds, named);
+  }
+
+  @Test
+  void aFileWithAnItemThatIsNoneIsToldAndNothingOfItIsKept() throws Exception {
+    long of = newClass("Bad file");
+    mvc.perform(
+            write(
+                post("/api/classes/" + of + "/sessions/file"),
+                body(
+                    "format",
+                    "dettato-session-1",
+                    "date",
+                    TODAY,
+                    "title",
+                    "",
+                    "focus",
+                    List.of(rule("final-j")),
+                    "blocks",
+                    List.of(
+                        Map.of(
+                            "kind",
+                            "words",
+                            "role",
+                            "FOCUS",
+                            "items",
+                            List.of(Map.of("text", "ca7t", "role", "OWN")))))))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("ca7t")));
+    assertEquals(0, read("/api/classes/" + of + "/sessions").size());
+  }
+
+  @Test
+  void aWeekIsACalendar() throws Exception {
+    long of = newClass("Calendar");
+    planned(of, "2026-03-05", "short", rule("final-ch"));
+    planned(of, "2026-03-12", "short", rule("final-j"));
+    String ics =
+        mvc.perform(get("/api/classes/" + of + "/week.ics").session(session))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertTrue(ics.startsWith("BEGIN:VCALENDAR"), ics);
+    assertTrue(ics.contains("DTSTART;VALUE=DATE:20260305"), ics);
+    assertTrue(ics.contains("SUMMARY:tch or ch at the end"), ics);
+    assertFalse(ics.contains("20260312"), ics);
+  }
+}

@@ -1,0 +1,117 @@
+package dettato.block;
+
+import dettato.exercise.FocusWords;
+import dettato.exercise.Material;
+import dettato.focus.Focus;
+import dettato.mark.SentenceMarker.WordMark;
+import dettato.plan.Pace;
+import dettato.word.Segmentation;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Words to be written and marked: the letters, and the graphemes told apart. Typed with a space, a
+ * dot or a stroke between graphemes: {@code c a-e k} for cake. Letters and marks are judged apart.
+ */
+final class MarkUpBlock implements BlockKind {
+  private static final int MOST = 12;
+  private static final double SECONDS = 65;
+
+  @Override
+  public String id() {
+    return "mark-up";
+  }
+
+  @Override
+  public String title() {
+    return "Write and mark";
+  }
+
+  @Override
+  public int most() {
+    return MOST;
+  }
+
+  @Override
+  public List<Item> fill(Request request, Material material) {
+    List<Item> items = new ArrayList<>();
+    Set<String> taken = new HashSet<>(request.without());
+    for (Focus focus : request.focus()) {
+      int left = request.count() - items.size();
+      focus
+          .read(
+              new FocusWords(
+                  left, taken, request.broken(focus), request.easy(), request.seed(), material))
+          .forEach(
+              w -> {
+                taken.add(w.spelling());
+                items.add(Item.about(w.spelling(), focus));
+              });
+    }
+    return items;
+  }
+
+  @Override
+  public String own(String text, Material material) {
+    return WordText.own(text);
+  }
+
+  @Override
+  public Call call(Item item, Material material) {
+    Word word = material.word().apply(item.text());
+    return new Call(
+        word.withClue(), List.of(marks(word.cut())), Pace.writingPause(2 * word.cut().size()));
+  }
+
+  @Override
+  public int seconds(Item item, Material material, Pace pace) {
+    return pace.of(SECONDS);
+  }
+
+  @Override
+  public List<Check> checks(List<Item> items, List<Focus> focus, Material material) {
+    return items.isEmpty()
+        ? List.of(Check.of(Check.Kind.EMPTY, title() + ": nothing yet. Fill the sheet."))
+        : List.of();
+  }
+
+  /** Graphemes told apart, a split one at its vowel. */
+  private static String marks(Segmentation cut) {
+    return cut.units().stream()
+        .map(u -> u.grapheme().text().replace('_', '-'))
+        .collect(Collectors.joining(" "));
+  }
+
+  @Override
+  public Judged judge(String text, String written, Markers markers) {
+    Word word = markers.word().apply(text);
+    List<String> graphemes = AskedText.parts(written.toLowerCase(Locale.ROOT), "[.|/\\s]+");
+    WordMark letters = Judged.of(markers.words().mark(word, letters(graphemes))).words().get(0);
+    String given = String.join(" ", graphemes).replace('_', '-');
+    WordMark marks = Judged.part(marks(word.cut()), given);
+    boolean blank = graphemes.isEmpty();
+    return new Judged(blank ? List.of(letters) : List.of(letters, marks), List.of());
+  }
+
+  /** The letters of graphemes, the e of a split one after what stands between. */
+  private static String letters(List<String> graphemes) {
+    StringBuilder letters = new StringBuilder();
+    Optional<String> silent = Optional.empty();
+    for (String one : graphemes) {
+      boolean split = one.length() > 2 && one.matches("[a-z]+[-_]e");
+      letters.append(split ? one.substring(0, one.length() - 2) : one);
+      if (silent.isPresent() && !split) {
+        letters.append(silent.get());
+        silent = Optional.empty();
+      }
+      silent = split ? Optional.of("e") : silent;
+    }
+    return letters.append(silent.orElse("")).toString();
+  }
+}

@@ -1,0 +1,40 @@
+package dettato.block;
+
+import dettato.exercise.Task;
+import java.util.List;
+
+/** Words to be joined to their meanings. */
+final class MatchBlock extends TaskTextBlock {
+  private static final double SECONDS = 16;
+
+  @Override
+  public String id() {
+    return "match";
+  }
+
+  @Override
+  public String title() {
+    return "Matching";
+  }
+
+  @Override
+  public List<String> words(String text) {
+    return List.of(AskedText.kept(text).says());
+  }
+
+  @Override
+  String example() {
+    return "ledge [a narrow shelf]";
+  }
+
+  /** The other meanings are those of the other words. */
+  @Override
+  AskedText asked(Task task) {
+    return AskedText.of(task.says(), task.answer(), List.of());
+  }
+
+  @Override
+  double secondsEach(AskedText asked) {
+    return SECONDS;
+  }
+}

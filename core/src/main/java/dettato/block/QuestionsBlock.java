@@ -1,0 +1,108 @@
+package dettato.block;
+
+import dettato.exercise.Material;
+import dettato.focus.Focus;
+import dettato.mark.SentenceMarker.SentenceMark;
+import dettato.text.Hunts;
+import dettato.text.Passage;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+
+/** Questions on a text whose words hold the focus: choose, or answer in a sentence. */
+final class QuestionsBlock extends AskedBlock {
+  private static final int MOST = 5;
+
+  /** One of so many of the texts that hold most of the focus. */
+  private static final int WINDOW = 6;
+
+  private static final double SECONDS = 30;
+
+  @Override
+  public String id() {
+    return "questions";
+  }
+
+  @Override
+  public String title() {
+    return "Questions on a text";
+  }
+
+  @Override
+  public int most() {
+    return MOST;
+  }
+
+  @Override
+  public boolean mayRepeat() {
+    return true;
+  }
+
+  @Override
+  String example() {
+    return "The red kite: Where did it land? [in a tree | in the sea]";
+  }
+
+  @Override
+  public List<Item> fill(Request request, Material material) {
+    List<Hunts.Hunt> texts = new ArrayList<>(material.hunts().of(""));
+    Collections.shuffle(texts, new Random(request.seed()));
+    List<Item> items = new ArrayList<>();
+    texts.stream()
+        .filter(t -> t.passage().questions().size() > 1)
+        .filter(
+            t -> request.without().stream().noneMatch(w -> w.startsWith(t.passage().title() + ":")))
+        .sorted(Comparator.comparingLong(t -> -held(t, request)))
+        .limit(WINDOW)
+        .min(Comparator.comparingInt(t -> t.read().untaught(material.step()).size()))
+        .ifPresent(t -> t.passage().questions().forEach(q -> add(items, t.passage(), q, request)));
+    return items;
+  }
+
+  private static long held(Hunts.Hunt text, Request request) {
+    return request.focus().stream().mapToLong(f -> SentenceTargets.count(text.read(), f)).sum();
+  }
+
+  private static void add(
+      List<Item> items, Passage passage, Passage.Question question, Request request) {
+    AskedText asked =
+        AskedText.of(
+            passage.title() + ": " + question.asks(),
+            List.of(question.answer()),
+            question.others());
+    Optional<Focus> focus = request.focus().stream().findFirst();
+    if (items.size() < request.count() && asked.fits()) {
+      items.add(new Item(asked.text(), Item.Role.FOCUS, focus, "the answer stands in the text"));
+    }
+  }
+
+  @Override
+  double secondsEach(AskedText asked) {
+    return SECONDS;
+  }
+
+  /** The answer as it stands in the text; in a sentence, the signs of writing are judged too. */
+  @Override
+  public Judged judge(String text, String written, Markers markers) {
+    AskedText asked = AskedText.kept(text);
+    String answer = AskedText.plain(asked.answers().get(0));
+    String given = AskedText.plain(written);
+    boolean held = (" " + given + " ").contains(" " + answer + " ");
+    String found = given.isEmpty() || !held ? given : answer;
+    boolean sentence = held && given.split(" ").length > answer.split(" ").length;
+    if (!sentence) {
+      return Judged.ofParts(List.of(Judged.part(answer, found)));
+    }
+    SentenceMark mark = markers.sentences().mark(FreeSentence.meant(written), written);
+    return new Judged(List.of(Judged.part(answer, found)), mark.conventions(), false);
+  }
+
+  @Override
+  int pause(AskedText asked) {
+    return 3 * asked.answers().get(0).toLowerCase(Locale.ROOT).split(" ").length + 10;
+  }
+}

@@ -1,0 +1,140 @@
+package dettato.block;
+
+import dettato.exercise.Material;
+import dettato.focus.Focus;
+import dettato.input.Unacceptable;
+import dettato.mark.SentenceMarker.SentenceMark;
+import dettato.plan.Pace;
+import dettato.text.ReadSentence;
+import dettato.text.Sentence;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+
+/** Sentences to write: said twice, counted, held in memory, written. */
+final class SentenceBlock implements BlockKind {
+  private static final int MOST = 6;
+  private static final int LONGEST = 300;
+  private static final int MOST_WORDS = 40;
+
+  @Override
+  public String id() {
+    return "sentence";
+  }
+
+  @Override
+  public boolean isReadBack() {
+    return true;
+  }
+
+  @Override
+  public String title() {
+    return "Sentence";
+  }
+
+  @Override
+  public int most() {
+    return MOST;
+  }
+
+  @Override
+  public boolean mayRepeat() {
+    return true;
+  }
+
+  /** Sentences that hold the focus and need nothing that is not taught, the fullest first. */
+  @Override
+  public List<Item> fill(Request request, Material material) {
+    List<Item> chosen = new ArrayList<>();
+    Random random = new Random(request.seed());
+    for (Focus focus : request.focus()) {
+      List<ReadSentence> shuffled = new ArrayList<>(material.sentences().all());
+      Collections.shuffle(shuffled, random);
+      shuffled.stream()
+          .filter(s -> SentenceTargets.isFree(s.sentence(), request.without()))
+          .map(s -> Held.of(s, focus, material))
+          .filter(h -> h.targets > 0 && h.untaught == 0)
+          .sorted(Comparator.comparingInt(h -> h.targets > 1 ? 0 : 1))
+          .limit(Math.max(0, request.count() - chosen.size()))
+          .forEach(h -> chosen.add(Item.about(h.read.sentence().text(), focus)));
+    }
+    return chosen;
+  }
+
+  /** A sentence, how much of it is not taught, and how many of its words have the focus. */
+  private record Held(ReadSentence read, long untaught, long targets) {
+    static Held of(ReadSentence read, Focus focus, Material material) {
+      long targets = SentenceTargets.count(read, focus);
+      long untaught =
+          targets == 0
+              ? 0
+              : read.untaught(material.step()).stream()
+                  .flatMap(u -> u.graphemes().stream())
+                  .distinct()
+                  .count();
+      return new Held(read, untaught, targets);
+    }
+  }
+
+  @Override
+  public String own(String text, Material material) {
+    String sentence = text.strip().replaceAll("\\s+", " ");
+    if (sentence.length() > LONGEST || Sentence.wordsOf(sentence).size() > MOST_WORDS) {
+      throw new Unacceptable(
+          "A sentence has at most %d letters and %d words. Make two of it."
+              .formatted(LONGEST, MOST_WORDS));
+    }
+    if (Sentence.wordsOf(sentence).isEmpty()) {
+      throw new Unacceptable(
+          "'" + sentence + "' has no letters a to z. Write the sentence you will dictate.");
+    }
+    return sentence;
+  }
+
+  @Override
+  public Call call(Item item, Material material) {
+    int words = new Sentence(item.text()).words().size();
+    return new Call(item.text(), List.of(item.text()), Pace.sentencePause(words));
+  }
+
+  @Override
+  public int seconds(Item item, Material material, Pace pace) {
+    return pace.sentence(new Sentence(item.text()).words().size());
+  }
+
+  @Override
+  public List<Check> checks(List<Item> items, List<Focus> focus, Material material) {
+    List<Check> found = new ArrayList<>();
+    for (Item item : items) {
+      Sentence sentence = new Sentence(item.text());
+      if (!focus.isEmpty()
+          && focus.stream().noneMatch(f -> SentenceTargets.holds(sentence, f, material))) {
+        found.add(
+            Check.at(
+                Check.Kind.NO_TARGET,
+                item.text(),
+                "The sentence holds no word of " + focus.get(0).title() + "."));
+      }
+      if (!sentence.hasEndMark()) {
+        found.add(Check.at(Check.Kind.NO_END_MARK, item.text(), "The sentence has no end mark."));
+      }
+      List<String> untaught = SentenceTargets.untaught(sentence, material);
+      if (!untaught.isEmpty()) {
+        found.add(
+            Check.at(
+                Check.Kind.UNTAUGHT,
+                item.text(),
+                "The sentence needs " + String.join(", ", untaught) + ", not taught yet."));
+      }
+    }
+    return found;
+  }
+
+  @Override
+  public Judged judge(String text, String written, Markers markers) {
+    SentenceMark mark = markers.sentences().mark(text, written);
+    return new Judged(mark.words(), mark.conventions());
+  }
+}

@@ -1,0 +1,186 @@
+package dettato.block;
+
+import dettato.exercise.FocusWords;
+import dettato.exercise.Material;
+import dettato.focus.Focus;
+import dettato.input.Unacceptable;
+import dettato.plan.Guessers;
+import dettato.plan.Pace;
+import dettato.plan.Unpredictable;
+import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+/** Words to write: both sides of a rule, or rival graphemes, in an order nobody can guess. */
+final class WordsBlock implements BlockKind {
+  static final String ID = "words";
+  private static final int MOST = 40;
+  private static final int LONGEST = 40;
+
+  /** Of few words, a run of three leaves little to guess. */
+  private static final int SHORT_RUN = 2;
+
+  /** A guesser who is right on more of the places is told of. */
+  private static final double MOST_GUESSED = 0.62;
+
+  @Override
+  public String id() {
+    return ID;
+  }
+
+  @Override
+  public boolean isReadBack() {
+    return true;
+  }
+
+  @Override
+  public String title() {
+    return "Words";
+  }
+
+  @Override
+  public int most() {
+    return MOST;
+  }
+
+  @Override
+  public List<Item> fill(Request request, Material material) {
+    return switch (request.role()) {
+      case REVIEW -> review(request);
+      case ASSESSED -> OneOfEach.items(request, material);
+      case FOCUS, OWN -> onFocus(request, material);
+    };
+  }
+
+  /** Words that are due again, each with the reason. */
+  private static List<Item> review(Request request) {
+    return request.needs().review().stream()
+        .filter(d -> !request.without().contains(d.text()))
+        .limit(request.count())
+        .map(d -> new Item(d.text(), Item.Role.REVIEW, Optional.empty(), d.why()))
+        .toList();
+  }
+
+  private static List<Item> onFocus(Request request, Material material) {
+    Set<String> taken = new HashSet<>(request.without());
+    List<List<Item>> groups = new ArrayList<>();
+    int left = request.count();
+    for (int f = 0; f < request.focus().size(); f++) {
+      Focus focus = request.focus().get(f);
+      int rest = request.focus().size() - f;
+      FocusWords words =
+          new FocusWords(
+              (left + rest - 1) / rest,
+              taken,
+              request.broken(focus),
+              request.easy(),
+              request.seed() + f,
+              material);
+      List<Item> some =
+          focus.read(words).stream().map(w -> Item.about(w.spelling(), focus)).toList();
+      some.forEach(i -> taken.add(i.text()));
+      left -= some.size();
+      groups.add(some);
+    }
+    return groups.size() == 1
+        ? groups.get(0)
+        : Unpredictable.mix(groups, new Random(request.seed()));
+  }
+
+  @Override
+  public String own(String text, Material material) {
+    String word = text.strip().toLowerCase(Locale.ROOT);
+    if (word.length() > LONGEST) {
+      throw new Unacceptable("'" + word + "' is longer than " + LONGEST + " letters.");
+    }
+    if (!word.matches("[a-z][a-z' -]*")) {
+      throw new Unacceptable(
+          "'" + text.strip() + "' is no word: use letters a to z, an apostrophe or a hyphen.");
+    }
+    return material.word().apply(word).spelling();
+  }
+
+  @Override
+  public Call call(Item item, Material material) {
+    Word word = material.word().apply(item.text());
+    String clue = word.clue();
+    return new Call(
+        clue.isEmpty() ? item.text() : item.text() + ": " + clue,
+        List.of(item.text()),
+        Pace.writingPause(word.cut().size()));
+  }
+
+  /** A word is a word here, joined or not; joining aloud is a kind of its own. */
+  @Override
+  public int seconds(Item item, Material material, Pace pace) {
+    return pace.word(false, false);
+  }
+
+  @Override
+  public List<Check> checks(List<Item> items, List<Focus> focus, Material material) {
+    List<Check> found = new ArrayList<>();
+    if (items.isEmpty()) {
+      found.add(Check.of(Check.Kind.EMPTY, "No words yet: fill the sheet, or take words."));
+    }
+    order(items, focus, material).ifPresent(found::add);
+    for (Item item : items) {
+      List<String> untaught =
+          material
+              .sequence()
+              .untaught(material.word().apply(item.text()), material.step(), material.accent());
+      if (!untaught.isEmpty()) {
+        found.add(
+            Check.at(
+                Check.Kind.UNTAUGHT,
+                item.text(),
+                "%s needs %s, not taught yet."
+                    .formatted(item.text(), String.join(", ", untaught))));
+      }
+    }
+    return found;
+  }
+
+  /** Whether the class could guess the next answer from those before. */
+  private static Optional<Check> order(List<Item> items, List<Focus> focus, Material material) {
+    List<String> asked = AskedOrder.of(items, focus, material);
+    if (asked.size() < 4) {
+      return Optional.empty();
+    }
+    if (asked.stream().distinct().count() == 1) {
+      return Optional.of(
+          Check.of(
+              Check.Kind.ONE_SIDED,
+              "All " + asked.size() + " words ask the same: the answer is predictable."));
+    }
+    int run = asked.size() < Unpredictable.FEWEST ? SHORT_RUN : Unpredictable.LONGEST_RUN;
+    if (Unpredictable.longestRun(asked) > run) {
+      return Optional.of(
+          Check.of(
+              Check.Kind.PREDICTABLE,
+              "%d words in a row ask the same: the class may guess."
+                  .formatted(Unpredictable.longestRun(asked))));
+    }
+    if (Unpredictable.alternates(asked)) {
+      return Optional.of(
+          Check.of(Check.Kind.PREDICTABLE, "The words take turns: the class may guess."));
+    }
+    Guessers.Score best = Guessers.best(asked);
+    return asked.size() >= Unpredictable.FEWEST && best.share() > MOST_GUESSED
+        ? Optional.of(
+            Check.of(
+                Check.Kind.PREDICTABLE,
+                "A child who %s is right %d times of %d."
+                    .formatted(best.way().says(), best.right(), best.places())))
+        : Optional.empty();
+  }
+
+  @Override
+  public Judged judge(String text, String written, Markers markers) {
+    return Judged.of(markers.words().mark(markers.word().apply(text), written));
+  }
+}

@@ -1,0 +1,62 @@
+package dettato.block;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import dettato.focus.Focus;
+import dettato.focus.FocusAt;
+import dettato.rule.Opportunity;
+import dettato.rule.Side;
+import dettato.sound.Accent;
+import dettato.sound.Accents;
+import dettato.word.Word;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class FocusAtTest {
+  private static final Accent ACCENT = Accents.of("en-GB");
+  private static final Focus RAIN = new Focus.Rivals("eɪ", List.of("ai", "ay"));
+  private static final Focus IT = new Focus.Rivals("ɪ", List.of("i", "y"));
+
+  /** A word, the unit it is about, and what is asked there. */
+  private static void assertAsks(int unit, String asks, Focus focus, String spelling) {
+    Word word = Blocks.word(spelling);
+    FocusAt at = FocusAt.of(focus, word, ACCENT).orElseThrow();
+    assertEquals(unit, at.unit(), spelling);
+    assertEquals(asks, at.asks(word), spelling);
+  }
+
+  @Test
+  void aRuleAsksForTheSideItDecides() {
+    assertAsks(2, "DUE", Blocks.FINAL_J, "badge");
+    assertAsks(2, "NOT_DUE", Blocks.FINAL_J, "cage");
+    Word badge = Blocks.word("badge");
+    assertEquals(
+        Optional.of(Side.DUE),
+        FocusAt.of(Blocks.FINAL_J, badge, ACCENT).flatMap(FocusAt::decided).map(Opportunity::side));
+  }
+
+  @Test
+  void rivalsAskForTheGraphemeThatIsThereEvenOneNotNamed() {
+    assertAsks(1, "ai", RAIN, "rain");
+    assertAsks(1, "ay", RAIN, "day");
+    assertAsks(1, "a_e", RAIN, "cake");
+  }
+
+  @Test
+  void aWordWithoutThePlaceAsksNothing() {
+    assertEquals(Optional.empty(), FocusAt.of(Blocks.FINAL_J, Blocks.word("rain"), ACCENT));
+    assertEquals(Optional.empty(), FocusAt.of(RAIN, Blocks.word("badge"), ACCENT));
+    assertEquals(Optional.empty(), FocusAt.of(new Focus.Irregular(), Blocks.word("said"), ACCENT));
+  }
+
+  @Test
+  void ofSeveralTheRuleIsAskedBeforeAnyRivalAndThenTheEarliestPlace() {
+    Word cage = Blocks.word("cage");
+    FocusAt ruled = FocusAt.first(List.of(RAIN, Blocks.FINAL_J), cage, ACCENT).orElseThrow();
+    assertEquals(2, ruled.unit());
+    assertEquals("NOT_DUE", ruled.asks(cage));
+    Word mistake = Blocks.word("mistake");
+    assertEquals(1, FocusAt.first(List.of(RAIN, IT), mistake, ACCENT).orElseThrow().unit());
+  }
+}
