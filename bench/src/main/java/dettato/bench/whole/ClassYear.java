@@ -74,7 +74,14 @@ final class ClassYear {
   private static void fill(Api api, String of) throws Exception {
     List<String> templates =
         List.of(
-            "dictation", "short", "contrast", "first-writing", "joins", "longer", "by-heart", "rivals");
+            "dictation",
+            "short",
+            "contrast",
+            "first-writing",
+            "joins",
+            "longer",
+            "by-heart",
+            "rivals");
     List<String> focuses =
         List.of("{\"needs\":true}", "{\"rule\":\"final-ch\"}", "{\"irregular\":true}");
     double[] millis = new double[TIMES];
