@@ -25,6 +25,7 @@ export type CandidateGroup = Schemas['CandidateGroup']
 export type FilledItem = Schemas['FilledItem']
 export type WantedItems = Schemas['WantedItems']
 export type Template = Schemas['Template']
+export type WishedTemplate = Schemas['WishedTemplate']
 export type CardView = Schemas['CardView']
 export type RuleView = Schemas['RuleView']
 export type ClassMap = Schemas['ClassMap']
@@ -182,6 +183,7 @@ export const api = {
   fill: (id: number, wanted: WantedItems) => data(() => client.POST('/api/classes/{id}/fill', { params: { path: { id } }, body: wanted })),
   copy: (id: number, date: string, classId: number) => data(() => client.POST('/api/sessions/{id}/copy', { params: { path: { id } }, body: { date, classId } })),
   keepTemplate: (id: number, name: string) => data(() => client.POST('/api/sessions/{id}/template', { params: { path: { id } }, body: { name } })),
+  changeTemplate: (id: string, wished: WishedTemplate) => data(() => client.PUT('/api/templates/{id}', { params: { path: { id } }, body: wished })),
   dropTemplate: (id: string) => data(() => client.DELETE('/api/templates/{id}', { params: { path: { id } } })),
   openFile: (id: number, date: string | undefined, file: string) =>
     data(() =>

@@ -14,6 +14,7 @@ beforeEach(() => {
   answer('get', '/api/classes/1/pupils', [...everyone, { id: 5, name: 'Cole', to: '2026-02-02' }])
   answer('get', '/api/classes/1/profile', profile)
   answer('get', '/api/classes/1/teachers', ['demo'])
+  answer('get', '/api/templates', [])
   answer('get', '/api/accents', [{ id: 'en-GB', name: 'Southern British' }, { id: 'en-US', name: 'General American' }])
   answer('get', '/api/sequence', [{ step: 30, taught: [{ grapheme: 'a_e', phoneme: 'eɪ' }], example: 'cake' }, { step: 31, taught: [{ grapheme: 'ai', phoneme: 'eɪ' }], example: 'rain' }])
   let now = profile

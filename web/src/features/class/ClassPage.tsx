@@ -3,6 +3,7 @@ import { ask } from '../../api/queries'
 import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading } from '../../ui/Parts'
 import { Children } from './Children'
+import { OwnTemplates } from './OwnTemplates'
 import { ProfileForm } from './ProfileForm'
 import { Teachers } from './Teachers'
 
@@ -19,6 +20,7 @@ export function ClassPage() {
           {profile.isPending ? <Loading rows={5} /> : null}
           {profile.isError ? <Failed error={profile.error} retry={() => void profile.refetch()} /> : null}
           {profile.data ? <ProfileForm profile={profile.data} /> : null}
+          <OwnTemplates />
           <Teachers />
         </div>
       </div>

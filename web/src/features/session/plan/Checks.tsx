@@ -9,17 +9,22 @@ const SHOWN = 3
 /** What should be known of the sheet, each with what mends it; and how well the order could be guessed. */
 export function Checks({ session, plan, actions }: { session: Session; plan: PlanEdit; actions: SheetActions }) {
   const checks = inOrder(session.checks)
+  const told = checks.filter((c, i) => checks.findIndex((d) => d.says === c.says) === i)
+  const often = (c: Check) => checks.filter((d) => d.says === c.says).length
   const { guess } = session
   return (
     <div className={`mt-auto rounded-lg px-3 py-2 text-sm flex flex-col gap-1 ${checks.length > 0 ? 'bg-warning text-warning-content' : 'soft'}`} role="status">
       {checks.length > 1 ? <strong>{checks.length} checks</strong> : null}
-      {checks.slice(0, SHOWN).map((c) => (
+      {told.slice(0, SHOWN).map((c) => (
         <div key={c.kind + c.says} className="flex items-start gap-2">
-          <span className="grow">{c.says}</span>
+          <span className="grow">
+            {c.says}
+            {often(c) > 1 ? ` (${often(c)} times)` : ''}
+          </span>
           <Mend check={c} session={session} plan={plan} actions={actions} />
         </div>
       ))}
-      {checks.length > SHOWN ? <span>And {checks.length - SHOWN} more.</span> : null}
+      {told.length > SHOWN ? <span>And {told.length - SHOWN} more.</span> : null}
       {guess && checks.every((c) => c.kind !== 'PREDICTABLE') ? (
         <span>
           Nobody can guess: who {guess.says} is right {guess.right} times of {guess.of}.

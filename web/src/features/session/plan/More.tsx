@@ -4,9 +4,10 @@ import { useNavigate } from 'react-router'
 import { api, said, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
 import { daysOn } from '../../../lib/days'
+import type { PlanEdit } from './usePlan'
 
 /** What else may be done with a session: copied to a day or a class, kept as a template, taken as a file. */
-export function More({ session }: { session: Session }) {
+export function More({ session, plan }: { session: Session; plan: PlanEdit }) {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const classes = useQuery(ask.classes())
@@ -32,6 +33,16 @@ export function More({ session }: { session: Session }) {
     <details className="dropdown dropdown-end">
       <summary className="btn btn-sm">More</summary>
       <div className="dropdown-content z-10 sheet p-3 w-80 flex flex-col gap-3 shadow-lg">
+        <label className="flex flex-col gap-1.5">
+          <span className="font-semibold">What it is called</span>
+          <input
+            key={session.title}
+            className="input input-sm w-full"
+            maxLength={120}
+            defaultValue={session.title}
+            onBlur={(e) => (e.target.value.trim() === session.title ? undefined : plan.change((now) => ({ ...now, title: e.target.value.trim() })))}
+          />
+        </label>
         <form className="flex flex-col gap-1.5" onSubmit={sent(() => copy.mutate())}>
           <h2 className="font-semibold">Copy it</h2>
           <input type="date" className="input input-sm w-full" aria-label="To which day" required value={date} onChange={(e) => setDate(e.target.value)} />

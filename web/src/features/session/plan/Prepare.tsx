@@ -66,7 +66,7 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
             ↷
           </button>
         </div>
-        <More session={session} />
+        <More session={session} plan={plan} />
         <Link className="btn btn-sm" to={`/class/${of.id}/dictate/${session.id}`}>
           Dictate it
         </Link>

@@ -33,7 +33,10 @@ class ExerciseApiTest extends ApiCase {
         "irregular",
         "affix",
         "made-up",
-        "slip"
+        "slip",
+        "join",
+        "chain",
+        "pairs"
       })
   void makesTasksOfEachKind(String kind) throws Exception {
     long of = newClass("Class Limpet");

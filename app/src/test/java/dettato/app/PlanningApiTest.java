@@ -15,6 +15,17 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import dettato.block.BlockBook;
+import dettato.plan.Choice;
+import dettato.plan.TeachingSequence;
+import dettato.plan.WordChooser;
+import dettato.rule.Outcome;
+import dettato.simulate.Habit;
+import dettato.simulate.SimulatedChild;
+import dettato.simulate.SimulatedClass;
+import dettato.simulate.Tendency;
+import dettato.sound.Accents;
+import dettato.word.Lexicon;
+import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -402,5 +413,84 @@ class PlanningApiTest extends ApiCase {
     assertTrue(ics.contains("DTSTART;VALUE=DATE:20260305"), ics);
     assertTrue(ics.contains("SUMMARY:tch or ch at the end"), ics);
     assertFalse(ics.contains("20260312"), ics);
+  }
+
+  /**
+   * Nine children of twelve leave out tch after a short vowel, with strength 0.85, or put it after
+   * a consonant; what is planned for the class tests what they break, against its contrast.
+   */
+  @Test
+  void findingsOfASimulatedClassLeadToTheConditionsItBreaks() throws Exception {
+    List<SimulatedChild> children = new ArrayList<>();
+    for (int i = 0; i < 12; i++) {
+      List<Tendency> habits =
+          i < 5
+              ? List.of(new Habit("final-ch", Outcome.UNDER, Set.of("final-ch/short"), 0.85))
+              : i < 9
+                  ? List.of(new Habit("final-ch", Outcome.OVER, Set.of("final-ch/consonant"), 0.85))
+                  : List.of();
+      children.add(new SimulatedChild("child" + i, habits, 0.05));
+    }
+    SimulatedClass simulated = new SimulatedClass(children, 3);
+    long of =
+        read(write(
+                post("/api/classes"),
+                body(
+                    "name",
+                    "Simulated",
+                    "accent",
+                    "en-GB",
+                    "pupils",
+                    children.stream().map(SimulatedChild::name).toList())))
+            .get("id")
+            .asLong();
+    List<Choice> words =
+        new WordChooser(Lexicon.shipped(), Accents.of("en-GB"), TeachingSequence.shipped())
+            .candidates("final-ch", TeachingSequence.shipped().last());
+    StringBuilder csv = new StringBuilder("date,pupil,target,attempt\n");
+    for (int day = 0; day < 6; day++) {
+      for (SimulatedChild child : children) {
+        for (int w = 0; w < 10; w++) {
+          Word word = words.get((11 * day + 7 * w) % 90).word();
+          csv.append("2026-02-%02d,".formatted(9 + day)).append(child.name()).append(',');
+          csv.append(word.spelling()).append(',');
+          csv.append(simulated.attempt(child, word, day)).append('\n');
+        }
+      }
+    }
+    load(of, csv.toString()).andExpect(status().isOk());
+    Map<String, Integer> broken = new java.util.HashMap<>();
+    read("/api/classes/" + of + "/findings")
+        .get("findings")
+        .forEach(
+            f ->
+                f.get("broken")
+                    .forEach(b -> broken.merge(b.get("condition").asText(), 1, Integer::sum)));
+    assertTrue(broken.getOrDefault("final-ch/short", 0) >= 3, broken::toString);
+    assertTrue(broken.getOrDefault("final-ch/consonant", 0) >= 3, broken::toString);
+    JsonNode made = planned(of, TODAY, "dictation", Map.of("needs", true));
+    int tested = 0;
+    JsonNode items = block(made, "words").get("items");
+    for (JsonNode item : items) {
+      tested += broken.getOrDefault(item.path("condition").asText(), 0) >= 3 ? 1 : 0;
+      assertEquals("final-ch", item.path("rule").asText());
+    }
+    System.out.printf(
+        "%d of %d focus words test a condition that three children or more break: %s%n",
+        tested, items.size(), broken);
+    assertTrue(2 * tested >= items.size(), items::toString);
+  }
+
+  /** A sentence of five hundred words, a word with digits: told, and the sheet stays as it was. */
+  @Test
+  void whatIsNoItemIsToldAndTheSheetStays() throws Exception {
+    JsonNode made = newSession(newClass("Bad items"), TODAY);
+    mvc.perform(rewrite(made, "gull ".repeat(500) + ".", "badge"))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("Make two of it")));
+    mvc.perform(rewrite(made, "A gull.", "ca7t"))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("ca7t")));
+    assertEquals(texts(made), texts(read("/api/sessions/" + made.get("id").asLong())));
   }
 }

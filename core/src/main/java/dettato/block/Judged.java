@@ -43,7 +43,7 @@ public record Judged(List<WordMark> words, List<Convention> conventions, boolean
   }
 
   /** The judgement of one word. */
-  static Judged of(Mark mark) {
+  public static Judged of(Mark mark) {
     return new Judged(
         List.of(
             new WordMark(

@@ -128,6 +128,7 @@ final class WordsBlock implements BlockKind {
       found.add(Check.of(Check.Kind.EMPTY, "No words yet: fill the sheet, or take words."));
     }
     order(items, focus, material).ifPresent(found::add);
+    items.stream().flatMap(i -> alike(i, material).stream()).forEach(found::add);
     for (Item item : items) {
       List<String> untaught =
           material
@@ -143,6 +144,20 @@ final class WordsBlock implements BlockKind {
       }
     }
     return found;
+  }
+
+  /** A word that sounds like another needs a clue, or nobody knows which is meant. */
+  private static Optional<Check> alike(Item item, Material material) {
+    Word word = material.word().apply(item.text());
+    List<String> others = material.rivals().homophones(word);
+    return others.isEmpty() || !word.clue().isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Check.at(
+                Check.Kind.SOUNDS_ALIKE,
+                item.text(),
+                "%s sounds like %s and has no clue: say it in a sentence, or take another."
+                    .formatted(item.text(), String.join(", ", others))));
   }
 
   /** Whether the class could guess the next answer from those before. */

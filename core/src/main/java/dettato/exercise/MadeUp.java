@@ -56,22 +56,26 @@ final class MadeUp implements Exercise {
           case 2 -> new Shape(4, 1);
           default -> new Shape(0, 2);
         };
-    return invented
-        .choose(
-            new InventedWords.Request(
-                rule,
-                grapheme,
-                sound,
-                rule.isEmpty() ? shape.sounds : 0,
-                shape.beats,
-                material.step(),
-                count + Math.min(MORE, wanted.without().size()),
-                wanted.seed()))
-        .stream()
-        .filter(made -> !wanted.without().contains(made.word().spelling()))
-        .limit(count)
-        .map(made -> task(made, rule, why(sound, grapheme), material))
-        .toList();
+    List<InventedWords.Invented> made = List.of();
+    for (int more = 0; made.size() < count && more <= MORE; more += MORE) {
+      made =
+          invented
+              .choose(
+                  new InventedWords.Request(
+                      rule,
+                      grapheme,
+                      sound,
+                      rule.isEmpty() ? shape.sounds : 0,
+                      shape.beats,
+                      material.step(),
+                      count + more,
+                      wanted.seed()))
+              .stream()
+              .filter(one -> !wanted.without().contains(one.word().spelling()))
+              .limit(count)
+              .toList();
+    }
+    return made.stream().map(one -> task(one, rule, why(sound, grapheme), material)).toList();
   }
 
   private static String why(String sound, String grapheme) {

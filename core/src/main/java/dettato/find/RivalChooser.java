@@ -77,6 +77,11 @@ public final class RivalChooser {
     return List.copyOf(easiest.subList(0, Math.min(count, easiest.size())));
   }
 
+  /** Other words that sound as this one does. */
+  public List<String> homophones(Word word) {
+    return index.homophones(word);
+  }
+
   /** Neither built nor joined, with the sound once, and not to be taken for another word. */
   private boolean suits(Word word, String sound) {
     return word.cut().size() > 1

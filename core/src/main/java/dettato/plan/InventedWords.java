@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -50,7 +51,13 @@ public final class InventedWords {
       int beats,
       int step,
       int count,
-      long seed) {}
+      long seed) {
+
+    /** The same whatever the count and the seed. */
+    private Request any() {
+      return new Request(rule, grapheme, sound, sounds, beats, step, 0, 0);
+    }
+  }
 
   /**
    * A word that is none.
@@ -65,6 +72,10 @@ public final class InventedWords {
 
   private final Lexicon lexicon;
   private final Accent accent;
+
+  /** What no invented word has; looked for once. */
+  private final Set<Request> barren = ConcurrentHashMap.newKeySet();
+
   private final TeachingSequence sequence;
   private final Parts oneBeat;
   private final Parts twoBeats;
@@ -171,6 +182,10 @@ public final class InventedWords {
     if (!request.rule.isEmpty()) {
       RuleBook.of(request.rule);
     }
+    Request any = request.any();
+    if (barren.contains(any)) {
+      return List.of();
+    }
     Parts parts = request.beats == 2 ? twoBeats : oneBeat;
     List<Invented> made = new ArrayList<>();
     Set<Integer> rhymes = new HashSet<>();
@@ -193,6 +208,9 @@ public final class InventedWords {
                   made.add(one);
                 });
       }
+    }
+    if (made.isEmpty()) {
+      barren.add(any);
     }
     return made;
   }

@@ -21,6 +21,9 @@ public final class Unpredictable {
   /** Shorter orders tell a guesser too little. */
   public static final int FEWEST = 6;
 
+  /** A longer list is drawn from, and given to nobody as it stands. */
+  private static final int SHEET = 24;
+
   /** So many in turns (abab) give the turn away. */
   private static final int TURNS = 6;
 
@@ -57,7 +60,9 @@ public final class Unpredictable {
     double often = Math.max(0, runs(labels, LONGEST_RUN) - 1);
     double turns = alternates(labels) ? 1 : 0;
     double guessed =
-        labels.size() < FEWEST ? 0 : Math.max(0, Guessers.best(labels).share() - MOST_GUESSED);
+        labels.size() < FEWEST || labels.size() > SHEET
+            ? 0
+            : Math.max(0, Guessers.best(labels).share() - MOST_GUESSED);
     return tooLong + often + turns + guessed;
   }
 

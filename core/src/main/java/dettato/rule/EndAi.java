@@ -44,7 +44,7 @@ final class EndAi extends RuleAtUnit {
     super(
         new About(
             "end-ai",
-            "ay at the end, ai or a_e inside",
+            "ay at the end, ai or a-e inside",
             "/eɪ/ at the end of a word or base is ay; inside it is ai or a_e.",
             "At the end? Write ay. Not at the end? Never ay.",
             "English words do not end in i.",

@@ -14,6 +14,8 @@ import dettato.mark.Result;
 import dettato.plan.Pace;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
+import dettato.word.Lexicon;
+import dettato.word.Word;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -103,6 +105,27 @@ class WordsBlockTest {
     assertEquals(Check.Kind.UNTAUGHT, check.kind());
     assertTrue(check.says().contains("ck"), check.says());
     assertEquals("duck", check.text().orElseThrow());
+  }
+
+  /** Words that sound like another are told of while they have no clue, and only then. */
+  @Test
+  void saysWhenNobodyCanKnowWhichWordIsMeant() {
+    var material = Blocks.material();
+    List<Word> alike =
+        Lexicon.shipped().words("en-GB").stream()
+            .filter(w -> !material.rivals().homophones(w).isEmpty())
+            .toList();
+    assertTrue(alike.size() > 100);
+    for (Word word : alike.subList(0, 100)) {
+      boolean told =
+          WORDS.checks(items(word.spelling()), List.of(), material).stream()
+              .anyMatch(c -> c.kind() == Check.Kind.SOUNDS_ALIKE);
+      assertEquals(Blocks.word(word.spelling()).clue().isEmpty(), told, word.spelling());
+    }
+    Word bare = alike.stream().filter(w -> w.clue().isEmpty()).findFirst().orElseThrow();
+    assertTrue(
+        WORDS.checks(items(bare.spelling()), List.of(), material).stream()
+            .anyMatch(c -> c.kind() == Check.Kind.SOUNDS_ALIKE));
   }
 
   @Test

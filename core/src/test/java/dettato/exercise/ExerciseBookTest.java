@@ -38,7 +38,10 @@ class ExerciseBookTest {
         "irregular",
         "affix",
         "made-up",
-        "slip"
+        "slip",
+        "join",
+        "chain",
+        "pairs"
       })
   void everyKindIsSeededSaysWhyAndGivesNothingTwice(String kind) {
     int made = 0;

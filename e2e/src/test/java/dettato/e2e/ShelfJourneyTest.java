@@ -69,6 +69,10 @@ class ShelfJourneyTest {
     window.button("Put on its sheet").click();
     assertThat(page.getByText("12 words are on")).isVisible();
     window.link("Open the sheet").click();
+    page.waitForURL("**/prepare/*");
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Sentence")))
+        .click();
     for (String word : words) {
       assertThat(page.getByLabel("Drop " + word, new Page.GetByLabelOptions().setExact(true)))
           .isVisible();
@@ -177,6 +181,10 @@ class ShelfJourneyTest {
     window.button("Put on its sheet").click();
     assertThat(page.getByText("3 sentences are on")).isVisible();
     window.link("Open the sheet").click();
+    page.waitForURL("**/prepare/*");
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Sentence")))
+        .click();
     for (String sentence : picked) {
       assertThat(page.getByLabel("Drop " + sentence, new Page.GetByLabelOptions().setExact(true)))
           .isVisible();

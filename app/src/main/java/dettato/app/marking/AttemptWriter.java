@@ -20,6 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class AttemptWriter {
   private final AttemptRows attempts;
+  private final AttemptInserts inserts;
   private final MarkStore marks;
   private final ChildLock lock;
   private final JdbcTemplate jdbc;
@@ -27,11 +28,13 @@ public class AttemptWriter {
 
   AttemptWriter(
       AttemptRows attempts,
+      AttemptInserts inserts,
       MarkStore marks,
       ChildLock lock,
       JdbcTemplate jdbc,
       ApplicationEventPublisher events) {
     this.attempts = attempts;
+    this.inserts = inserts;
     this.marks = marks;
     this.lock = lock;
     this.jdbc = jdbc;
@@ -83,8 +86,9 @@ public class AttemptWriter {
     }
     // A child's rows together: the indexes by child are then written page after page.
     fresh.sort(Comparator.comparingLong(AttemptRow::pupilId));
+    inserts.number(fresh);
     Runnable keep = marks.keepFirst(fresh);
-    attempts.saveAllAndFlush(fresh);
+    inserts.insert(fresh);
     keep.run();
     events.publishEvent(new AttemptsAdded(of));
     return fresh.size();

@@ -33,6 +33,9 @@ class MarkStore {
 
   private static final String STALE = "stale";
 
+  /** So many marks bring the marker to its speed. */
+  private static final int WARMING = 1_500;
+
   private final MarkTables tables;
   private final OverrideRows overrides;
   private final Languages languages;
@@ -89,6 +92,19 @@ class MarkStore {
     CompletableFuture<List<MarkTables.ToStore>> judged =
         CompletableFuture.supplyAsync(() -> judged(rows, Collections.emptyMap(), spoken));
     return () -> tables.store(judged.join(), VERSION);
+  }
+
+  /** Marks common words without their last letter, for nobody. */
+  void warmUp(Language language) {
+    language.words().stream()
+        .filter(w -> w.cut().size() > 2)
+        .limit(WARMING)
+        .forEach(
+            w -> {
+              String written = w.spelling().substring(0, w.spelling().length() - 1);
+              Judged judged = Judged.of(language.marker().mark(w, written));
+              Shown.plain(judged, w.spelling(), language);
+            });
   }
 
   private Map<Long, Language> spoken(List<AttemptRow> rows) {

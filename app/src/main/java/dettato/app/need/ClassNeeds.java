@@ -11,6 +11,7 @@ import dettato.plan.Review;
 import dettato.rule.RuleBook;
 import dettato.sound.Sounds;
 import dettato.word.Word;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -39,9 +40,15 @@ public class ClassNeeds {
   private final Decks decks;
   private final Languages languages;
   private final NamedParameterJdbcTemplate jdbc;
+  private final Clock clock;
 
   ClassNeeds(
-      BrokenConditions broken, Decks decks, Languages languages, NamedParameterJdbcTemplate jdbc) {
+      BrokenConditions broken,
+      Decks decks,
+      Languages languages,
+      NamedParameterJdbcTemplate jdbc,
+      Clock clock) {
+    this.clock = clock;
     this.broken = broken;
     this.decks = decks;
     this.languages = languages;
@@ -49,7 +56,7 @@ public class ClassNeeds {
   }
 
   /**
-   * What is asked on a day.
+   * What is asked on a day: what is broken as the papers say today, what is due by then.
    *
    * @param pupils of a group; empty for the whole class
    * @param awake how many cards that do not sleep are dealt at most
@@ -61,7 +68,7 @@ public class ClassNeeds {
             .map(Pupil::id)
             .filter(id -> pupils.isEmpty() || pupils.contains(id))
             .toList();
-    BrokenConditions.Broken shown = broken.of(of, on, pupils);
+    BrokenConditions.Broken shown = broken.of(of, LocalDate.now(clock), pupils);
     Language language = languages.of(of.accent());
     List<Review.Met> met = met(children, on);
     return new Needs(

@@ -40,7 +40,7 @@ record Plan(
    */
   record PlannedItem(
       @Nullable Long id,
-      @NotNull @Size(max = 1000) String text,
+      @NotNull @Size(max = 20_000) String text,
       Item.@Nullable Role role,
       @Nullable @Size(max = 300) String why) {}
 }
