@@ -12,7 +12,10 @@ import dettato.app.account.Accounts;
 import dettato.app.account.Role;
 import dettato.app.problem.Problem;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
@@ -154,6 +157,32 @@ public abstract class ApiCase {
                 Map.of("id", session.at("/blocks/1/id"), "kind", "sentence", "items", said)));
     return write(put("/api/sessions/" + session.get("id").asLong()), plan)
         .header(HttpHeaders.IF_MATCH, "\"" + session.get("version").asLong() + "\"");
+  }
+
+  protected JsonNode planned(long of, String date, String template, Object focus) throws Exception {
+    return read(
+        write(
+            post("/api/classes/" + of + "/sessions"),
+            body("date", date, "template", template, "focus", List.of(focus), "seed", 5)));
+  }
+
+  protected static Map<String, Object> rule(String id) {
+    return Map.of("rule", id);
+  }
+
+  protected static List<String> texts(JsonNode session) {
+    List<String> texts = new ArrayList<>();
+    session
+        .get("blocks")
+        .forEach(b -> b.get("items").forEach(i -> texts.add(i.get("text").asText())));
+    return texts;
+  }
+
+  protected static JsonNode block(JsonNode session, String kind) {
+    return StreamSupport.stream(session.get("blocks").spliterator(), false)
+        .filter(b -> b.get("kind").asText().equals(kind))
+        .findFirst()
+        .orElseThrow();
   }
 
   protected static String cell(JsonNode session, long pupil, long item) {

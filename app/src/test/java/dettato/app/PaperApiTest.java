@@ -5,11 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -202,5 +204,26 @@ class PaperApiTest extends ApiCase {
         .andExpect(jsonPath("$.detail", containsString("no child 999999")));
     mvc.perform(write(put(cell(planned, ada, badge)), typed("x".repeat(401), null)))
         .andExpect(status().isBadRequest());
+  }
+
+  /** Graphemes of a sound are marked, and are no words of the child's. */
+  @Test
+  void partsOfAnAnswerAreNoWords() throws Exception {
+    long of = newClass("Parts");
+    JsonNode made =
+        read(
+            write(
+                post("/api/classes/" + of + "/sessions/words"),
+                body("date", TODAY, "kind", "sounds", "words", List.of("/eɪ/ [ai; ay; a-e]"))));
+    long item = made.at("/blocks/0/items/0/id").asLong();
+    JsonNode cell = type(made, pupil(of, 0), item, "ai ee");
+    assertEquals(1, cell.at("/sentence/right").asInt(), cell::toString);
+    assertEquals(3, cell.at("/sentence/asked").asInt());
+    assertEquals(
+        0,
+        jdbc.queryForObject(
+            "select count(*) from mark_word where attempt_id = ?",
+            Integer.class,
+            cell.get("attemptId").asLong()));
   }
 }

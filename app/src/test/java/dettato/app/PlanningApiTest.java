@@ -4,17 +4,12 @@ import static org.hamcrest.Matchers.containsString;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
-import dettato.block.BlockBook;
 import dettato.plan.Choice;
 import dettato.plan.TeachingSequence;
 import dettato.plan.WordChooser;
@@ -42,32 +37,6 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
  * Sessions filled with what a class needs: templates, groups, review, cards, time, copies, files.
  */
 class PlanningApiTest extends ApiCase {
-
-  private JsonNode planned(long of, String date, String template, Object focus) throws Exception {
-    return read(
-        write(
-            post("/api/classes/" + of + "/sessions"),
-            body("date", date, "template", template, "focus", List.of(focus), "seed", 5)));
-  }
-
-  private static Map<String, Object> rule(String id) {
-    return Map.of("rule", id);
-  }
-
-  private static List<String> texts(JsonNode session) {
-    List<String> texts = new ArrayList<>();
-    session
-        .get("blocks")
-        .forEach(b -> b.get("items").forEach(i -> texts.add(i.get("text").asText())));
-    return texts;
-  }
-
-  private static JsonNode block(JsonNode session, String kind) {
-    return StreamSupport.stream(session.get("blocks").spliterator(), false)
-        .filter(b -> b.get("kind").asText().equals(kind))
-        .findFirst()
-        .orElseThrow();
-  }
 
   private MockHttpServletRequestBuilder state(JsonNode session, Object took) throws Exception {
     return write(
@@ -150,84 +119,6 @@ class PlanningApiTest extends ApiCase {
                 body("date", TODAY, "focus", List.of(rule("final-ch")), "pupils", List.of(0))))
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.detail", containsString("no child 0")));
-  }
-
-  /** Two days, the second without what the first asks; over the weekend when it must. */
-  @Test
-  void aTwoDayTemplateMakesTwoSessions() throws Exception {
-    long of = newClass("Two days");
-    Map<String, Object> sound = Map.of("sound", "eɪ", "graphemes", List.of("ai", "ay"));
-    JsonNode friday = planned(of, "2026-03-06", "rivals", sound);
-    JsonNode listed = read("/api/classes/" + of + "/sessions?from=2026-03-06&to=2026-03-12");
-    assertEquals(2, listed.size());
-    assertEquals("2026-03-09", listed.at("/0/date").asText());
-    JsonNode monday = read("/api/sessions/" + listed.at("/0/id").asLong());
-    assertEquals("sort", friday.at("/blocks/1/kind").asText());
-    assertEquals("gap", monday.at("/blocks/2/kind").asText());
-    Set<String> asked = new HashSet<>(texts(friday));
-    block(monday, "words")
-        .get("items")
-        .forEach(i -> assertFalse(asked.contains(i.get("text").asText())));
-  }
-
-  @Test
-  void aTeacherKeepsTemplatesOfHerOwn() throws Exception {
-    long of = newClass("Own templates");
-    JsonNode made = planned(of, TODAY, "contrast", rule("final-ch"));
-    JsonNode own =
-        read(
-            write(
-                post("/api/sessions/" + made.get("id").asLong() + "/template"),
-                body("name", "Monday mix")));
-    String id = own.get("id").asText();
-    assertEquals(made.get("blocks").size(), own.get("blocks").size());
-    JsonNode changed =
-        read(
-            write(
-                put("/api/templates/" + id),
-                body(
-                    "name",
-                    "Monday mix",
-                    "minutes",
-                    12,
-                    "blocks",
-                    List.of(Map.of("kind", "words", "count", 3)))));
-    assertEquals(3, changed.at("/blocks/0/count").asInt());
-    JsonNode profile = read("/api/classes/" + of + "/profile");
-    ((ObjectNode) profile).put("template", id);
-    read(write(put("/api/classes/" + of + "/profile"), profile.toString()));
-    JsonNode usual =
-        read(
-            write(
-                post("/api/classes/" + of + "/sessions"),
-                body("date", "2026-03-05", "focus", List.of(rule("final-k")))));
-    assertEquals(List.of("words"), List.of(usual.at("/blocks/0/kind").asText()));
-    assertEquals(3, usual.at("/blocks/0/items").size());
-    session = otherTeacher();
-    mvc.perform(delete("/api/templates/" + id).session(session).with(csrf()))
-        .andExpect(status().isForbidden());
-    logInAsDemo();
-    mvc.perform(delete("/api/templates/" + id).session(session).with(csrf()))
-        .andExpect(status().isNoContent());
-    assertEquals("sentence", planned(of, TODAY, "", rule("final-k")).at("/blocks/1/kind").asText());
-    mvc.perform(delete("/api/templates/short").session(session).with(csrf()))
-        .andExpect(status().isNotFound());
-  }
-
-  @ParameterizedTest(name = "{0}")
-  @CsvSource(
-      delimiter = '|',
-      value = {
-        "{\"name\":\" \",\"minutes\":20,\"blocks\":[{\"kind\":\"words\",\"count\":3}]} | name",
-        "{\"name\":\"x\",\"minutes\":20,\"blocks\":[]} | blocks",
-        "{\"name\":\"x\",\"minutes\":20,\"blocks\":[{\"kind\":\"song\",\"count\":3}]} | song",
-        "{\"name\":\"x\",\"minutes\":20,\"blocks\":[{\"kind\":\"hunt\",\"count\":30}]} | at most|1 to 4"
-      })
-  void saysWhatIsWrongWithATemplate(String body, String detail) throws Exception {
-    mvc.perform(write(post("/api/templates"), body))
-        .andExpect(status().isBadRequest())
-        .andExpect(
-            jsonPath("$.detail", containsString(detail.equals("at most") ? "1 to 4" : detail)));
   }
 
   @ParameterizedTest(name = "{0}")
@@ -315,104 +206,6 @@ class PlanningApiTest extends ApiCase {
                 .header(HttpHeaders.IF_MATCH, "\"" + made.get("version").asLong() + "\""));
     assertTrue(fits.get("seconds").asInt() <= fits.get("limit").asInt(), fits::toString);
     assertEquals(0, fits.get("drops").size());
-  }
-
-  @Test
-  void isCopiedToAnotherDayAndClass() throws Exception {
-    long of = newClass("From");
-    long to = newClass("To");
-    JsonNode made = planned(of, TODAY, "short", rule("final-ch"));
-    JsonNode copy =
-        read(
-            write(
-                post("/api/sessions/" + made.get("id").asLong() + "/copy"),
-                body("date", "2026-03-11", "classId", to)));
-    assertEquals(to, copy.get("classId").asLong());
-    assertEquals("2026-03-11", copy.get("date").asText());
-    assertEquals(texts(made), texts(copy));
-    assertEquals("PLANNED", copy.get("state").asText());
-  }
-
-  @Test
-  void goesIntoAFileAndComesBack() throws Exception {
-    long of = newClass("Files");
-    for (String template :
-        List.of("contrast", "first-writing", "rivals", "by-heart", "assessment")) {
-      JsonNode made = planned(of, TODAY, template, rule("final-ch"));
-      JsonNode file = read("/api/sessions/" + made.get("id").asLong() + "/session.json");
-      JsonNode back =
-          read(
-              write(
-                  post("/api/classes/" + of + "/sessions/file?date=2026-03-20"), file.toString()));
-      assertEquals(texts(made), texts(back), template);
-      assertEquals(
-          block(made, made.at("/blocks/0/kind").asText()).get("role"), back.at("/blocks/0/role"));
-      String whole = file.toString();
-      int count = read("/api/classes/" + of + "/sessions").size();
-      mvc.perform(
-              write(
-                  post("/api/classes/" + of + "/sessions/file"),
-                  whole.substring(0, whole.length() / 2)))
-          .andExpect(status().isBadRequest())
-          .andExpect(jsonPath("$.detail", containsString("JSON")));
-      assertEquals(count, read("/api/classes/" + of + "/sessions").size());
-    }
-  }
-
-  @Test
-  void theSchemaOfTheFileNamesEveryKindOfBlock() throws Exception {
-    JsonNode schema = json.readTree(java.nio.file.Path.of("../docs/session.schema.json").toFile());
-    Set<String> named = new HashSet<>();
-    schema.at("/properties/blocks/items/properties/kind/enum").forEach(k -> named.add(k.asText()));
-    Set<String> kinds = new HashSet<>();
-    BlockBook.shipped().kinds().forEach(k -> kinds.add(k.id()));
-    assertEquals(kinds, named);
-  }
-
-  @Test
-  void aFileWithAnItemThatIsNoneIsToldAndNothingOfItIsKept() throws Exception {
-    long of = newClass("Bad file");
-    mvc.perform(
-            write(
-                post("/api/classes/" + of + "/sessions/file"),
-                body(
-                    "format",
-                    "dettato-session-1",
-                    "date",
-                    TODAY,
-                    "title",
-                    "",
-                    "focus",
-                    List.of(rule("final-j")),
-                    "blocks",
-                    List.of(
-                        Map.of(
-                            "kind",
-                            "words",
-                            "role",
-                            "FOCUS",
-                            "items",
-                            List.of(Map.of("text", "ca7t", "role", "OWN")))))))
-        .andExpect(status().isBadRequest())
-        .andExpect(jsonPath("$.detail", containsString("ca7t")));
-    assertEquals(0, read("/api/classes/" + of + "/sessions").size());
-  }
-
-  @Test
-  void aWeekIsACalendar() throws Exception {
-    long of = newClass("Calendar");
-    planned(of, "2026-03-05", "short", rule("final-ch"));
-    planned(of, "2026-03-12", "short", rule("final-j"));
-    String ics =
-        mvc.perform(get("/api/classes/" + of + "/week.ics").session(session))
-            .andExpect(status().isOk())
-            .andReturn()
-            .getResponse()
-            .getContentAsString();
-    assertTrue(ics.startsWith("BEGIN:VCALENDAR"), ics);
-    assertTrue(ics.contains("DTSTART;VALUE=DATE:20260305"), ics);
-    assertTrue(ics.contains("SUMMARY:tch or ch at the end"), ics);
-    assertFalse(ics.contains("20260312"), ics);
   }
 
   /**

@@ -44,14 +44,6 @@ class SessionApiTest extends ApiCase {
     assertNotEquals(texts(made), texts(newSession(of, "2026-03-06")));
   }
 
-  private static List<String> texts(JsonNode session) {
-    List<String> texts = new ArrayList<>();
-    session
-        .get("blocks")
-        .forEach(b -> b.get("items").forEach(i -> texts.add(i.get("text").asText())));
-    return texts;
-  }
-
   private static List<Long> ids(JsonNode session) {
     List<Long> ids = new ArrayList<>();
     session.at("/blocks/0/items").forEach(i -> ids.add(i.get("id").asLong()));

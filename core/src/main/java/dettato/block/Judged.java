@@ -13,7 +13,8 @@ import java.util.Optional;
  * What an answer is, word by word, with the conventions of writing where it has any.
  *
  * @param words in the order of what was dictated
- * @param isSpelling whether its words are words: of graphemes and columns nothing is counted as one
+ * @param isSpelling whether what has no mark is a word all the same, lost or added: graphemes,
+ *     columns and marks on words are none
  */
 public record Judged(List<WordMark> words, List<Convention> conventions, boolean isSpelling) {
   private static final List<Result> WORST_FIRST =

@@ -96,7 +96,7 @@ final class MarkUpBlock implements BlockKind {
     String given = String.join(" ", graphemes).replace('_', '-');
     WordMark marks = Judged.part(marks(word.cut()), given);
     boolean blank = graphemes.isEmpty();
-    return new Judged(blank ? List.of(letters) : List.of(letters, marks), List.of());
+    return new Judged(blank ? List.of(letters) : List.of(letters, marks), List.of(), false);
   }
 
   /** The letters of graphemes, the e of a split one after what stands between. */

@@ -1,13 +1,11 @@
 package dettato.session;
 
 import dettato.block.Item;
-import dettato.block.Needs;
 import dettato.exercise.Material;
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -21,13 +19,16 @@ public final class Trim {
   private static final int OF_EACH_SIDE = 2;
 
   private final SessionClock clock;
-  private final Needs needs;
+  private final Set<String> broken;
   private final List<Focus> focus;
   private final Material material;
 
-  public Trim(SessionClock clock, Needs needs, List<Focus> focus, Material material) {
+  /**
+   * @param broken ids of conditions that children break
+   */
+  public Trim(SessionClock clock, Set<String> broken, List<Focus> focus, Material material) {
     this.clock = clock;
-    this.needs = needs;
+    this.broken = Set.copyOf(broken);
     this.focus = List.copyOf(focus);
     this.material = material;
   }
@@ -39,8 +40,8 @@ public final class Trim {
   private enum Worth {
     CONTRAST,
     PRACTICE,
-    LAST_OF_ITS_SIDE,
     BROKEN,
+    LAST_OF_ITS_SIDE,
     OWN
   }
 
@@ -93,8 +94,6 @@ public final class Trim {
   }
 
   private List<Candidate> candidates(List<SessionClock.Block> blocks) {
-    Set<String> broken = new HashSet<>();
-    needs.broken().forEach(b -> broken.add(b.condition()));
     List<Candidate> all = new ArrayList<>();
     for (int b = 0; b < blocks.size(); b++) {
       String kind = blocks.get(b).kind();

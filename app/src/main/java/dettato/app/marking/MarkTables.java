@@ -114,7 +114,7 @@ class MarkTables {
       int at = 0;
       for (WordMark word : one.judged.words()) {
         List<Mark> inIt = Judged.marks(word);
-        if (inIt.isEmpty()) {
+        if (inIt.isEmpty() && one.judged.isSpelling()) {
           lost(one, at++, word);
         }
         for (Mark mark : inIt) {

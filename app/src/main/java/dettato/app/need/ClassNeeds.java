@@ -87,6 +87,17 @@ public class ClassNeeds {
             .collect(Collectors.toSet()));
   }
 
+  /**
+   * The conditions that children break, as the papers say today.
+   *
+   * @param pupils of a group; empty for the whole class
+   */
+  public Set<String> broken(SchoolClass of, Set<Long> pupils) {
+    return broken.of(of, LocalDate.now(clock), pupils).conditions().stream()
+        .map(Needs.Broken::condition)
+        .collect(Collectors.toSet());
+  }
+
   private static boolean isIrregular(Word word) {
     return RuleBook.broken(word) > 0 || !word.irregular().isEmpty();
   }

@@ -10,6 +10,7 @@ import dettato.app.school.SchoolClass;
 import dettato.block.BlockBook;
 import dettato.block.BlockKind;
 import dettato.focus.Focus;
+import dettato.session.SessionClock;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -105,6 +106,7 @@ public class SessionReader {
     Map<Long, List<PlannedBlocks.Planned>> blocks =
         planned.of(rows.stream().map(SessionRow::id).toList());
     Map<Long, Integer> marked = marked(of.id(), from, to);
+    SessionClock clock = sheet.clock(of);
     return rows.stream()
         .map(
             row ->
@@ -112,12 +114,17 @@ public class SessionReader {
                     row,
                     blocks.getOrDefault(row.id(), List.of()),
                     marked.getOrDefault(row.id(), 0),
-                    of))
+                    of,
+                    clock))
         .toList();
   }
 
   private SessionSummary summary(
-      SessionRow row, List<PlannedBlocks.Planned> blocks, int marked, SchoolClass of) {
+      SessionRow row,
+      List<PlannedBlocks.Planned> blocks,
+      int marked,
+      SchoolClass of,
+      SessionClock clock) {
     List<Focus> focus = focuses.read(row.focus());
     List<BlockCount> counts =
         blocks.stream()
@@ -134,7 +141,7 @@ public class SessionReader {
         counts.stream().mapToInt(BlockCount::items).sum(),
         marked,
         Math.max(marked, row.pupils().isEmpty() ? of.pupils().size() : row.pupils().size()),
-        sheet.minutes(blocks, of),
+        SheetView.minutes(blocks, clock),
         row.pupils());
   }
 

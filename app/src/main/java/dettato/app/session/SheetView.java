@@ -159,21 +159,25 @@ class SheetView {
       Timing.@Nullable Error learnt,
       Set<Long> pupils) {}
 
-  /** Minutes, from what the items take; nothing is learnt for a list. */
-  int minutes(List<PlannedBlocks.Planned> planned, SchoolClass of) {
-    return Math.round(clock(of, materials.of(of), Timing.NONE).seconds(blocks(planned)) / 60f);
+  /** The clock of a class, with what is learnt of it. */
+  SessionClock clock(SchoolClass of) {
+    return clock(materials.of(of), timings.of(of.id()));
+  }
+
+  static int minutes(List<PlannedBlocks.Planned> planned, SessionClock clock) {
+    return Math.round(clock.seconds(blocks(planned)) / 60f);
   }
 
   /** Notes how long a block took, beside what would be planned for it with nothing learnt. */
   void log(PlannedBlocks.Planned planned, int took, SchoolClass of) {
-    SessionClock clock = clock(of, materials.of(of), Timing.NONE);
+    SessionClock clock = clock(materials.of(of), Timing.NONE);
     planned
         .block()
         .took(
             clock.planned(new SessionClock.Block(planned.block().kind(), planned.asItems())), took);
   }
 
-  private SessionClock clock(SchoolClass of, Material material, Timing timing) {
+  private SessionClock clock(Material material, Timing timing) {
     return new SessionClock(book, material, Pace.IN_THE_ROOM, timing);
   }
 
@@ -188,7 +192,7 @@ class SheetView {
     Material material = materials.of(of);
     List<Focus> focus = focuses.read(row.focus());
     Timing timing = timings.of(of.id());
-    SessionClock clock = clock(of, material, timing);
+    SessionClock clock = clock(material, timing);
     int seconds = clock.seconds(blocks(planned));
     int limit = of.minutes() * 60;
     List<CheckView> checks = new ArrayList<>();
@@ -206,7 +210,7 @@ class SheetView {
         focus.stream().map(FocusView::of).toList(),
         planned.stream().map(p -> block(p, focus, material, language, clock)).toList(),
         checks,
-        seconds <= limit ? List.of() : drops(row, planned, focus, of, clock),
+        seconds <= limit ? List.of() : drops(row, planned, focus, of, material, clock),
         guess(planned, focus, material),
         timing.runs() == 0 ? null : timing.error(),
         row.pupils());
@@ -217,8 +221,9 @@ class SheetView {
       List<PlannedBlocks.Planned> planned,
       List<Focus> focus,
       SchoolClass of,
+      Material material,
       SessionClock clock) {
-    return new Trim(clock, needs.of(of, row.pupils(), row.givenOn(), 0), focus, materials.of(of))
+    return new Trim(clock, needs.broken(of, row.pupils()), focus, material)
         .toFit(blocks(planned), of.minutes() * 60).stream()
             .map(p -> planned.get(p.block()).items().get(p.item()).id())
             .toList();
