@@ -10,7 +10,7 @@ export function Candidates({ groups, onSheet, take }: { groups: readonly Candida
     // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard
     <div className="overflow-auto px-3 pb-2" tabIndex={0} role="group" aria-label="Candidates">
       {shown.map((g) => (
-        <section key={g.condition ?? g.due} aria-label={g.says}>
+        <section key={g.condition ?? g.says} aria-label={g.says}>
           <h3 className="font-semibold text-sm pt-2.5 pb-1 flex flex-wrap items-center gap-2">
             {g.says}
             <Need group={g} />

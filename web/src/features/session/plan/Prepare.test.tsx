@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import type { FilledItem, Plan } from '../../../api/client'
-import { candidates, limpet, map, otherRule, rule, session, sounds, withWords } from '../../../test/made-up'
+import { candidate, candidates, limpet, map, otherRule, rule, session, sounds, withWords } from '../../../test/made-up'
 import { show } from '../../../test/page'
 import { answer, askedOf, fail, problem } from '../../../test/server'
 import { Prepare } from './Prepare'
@@ -277,4 +277,14 @@ test('a sheet is made by keys alone: arrows, S, Delete, Ctrl Z, O', async () => 
   ;(document.activeElement as HTMLElement).blur()
   await userEvent.keyboard('ogadget{Enter}')
   await waitFor(() => expect(kept().at(-1)).toContain('gadget'))
+})
+
+test('words for every focus stand there, those of the first before', async () => {
+  answer('get', '/api/sessions/9', session({ focus: [{ rule: 'final-j' }, { irregular: true }] }))
+  answer('get', '/api/classes/1/candidates', ({ query }) =>
+    query.irregular ? { total: 1, groups: [{ ...candidates[0]!, condition: undefined, says: 'not known by heart yet', words: [candidate('said', 'ai')] }] } : { total: 31, groups: candidates },
+  )
+  await open()
+  expect(await screen.findByLabelText('Take said')).toBeDefined()
+  expect(screen.getByText('32, commonest first')).toBeDefined()
 })

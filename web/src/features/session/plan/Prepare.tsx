@@ -15,6 +15,7 @@ import { added, filled, inBlock } from './plan'
 import { Sheet } from './Sheet'
 import { Suggestions } from './Suggestions'
 import { useKeys } from './useKeys'
+import { useFitting } from './useFitting'
 import { usePlan } from './usePlan'
 import { useSheet } from './useSheet'
 
@@ -41,8 +42,8 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
   const open = blocks.find((b) => String(b.id) === url.get('block')) ?? blocks.find((b) => b.kind === 'words' && b.role !== 'REVIEW') ?? blocks[0]
   const taught = url.get('taught') !== 'no'
   const words = open !== undefined && WORDS.includes(open.kind) && open.role !== 'REVIEW'
-  const fit = useQuery({ ...ask.candidates(of.id, focus[0] ?? {}, taught, Number(url.get('beats') || '0')), enabled: focus.length > 0 })
-  const actions = useSheet(session, plan, fit.data?.groups ?? [])
+  const fit = useFitting(of.id, focus, taught, Number(url.get('beats') || '0'))
+  const actions = useSheet(session, plan, fit.groups)
   useKeys(session, plan, actions, open)
   return (
     <>
@@ -87,14 +88,14 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
                 {['1', '2'].map((n) => (
                   <Toggle key={n} on={url.get('beats') === n} label={n === '1' ? 'one beat' : 'two beats'} toggle={() => url.set({ beats: url.get('beats') === n ? '' : n })} />
                 ))}
-                <span className="ml-auto mute">{fit.data ? `${fit.data.total}, commonest first` : ''}</span>
+                <span className="ml-auto mute">{fit.pending ? '' : `${fit.total}, commonest first`}</span>
               </>
             ) : null}
           </div>
-          {words && fit.isPending ? <Loading /> : null}
-          {words && fit.isError ? <Failed error={fit.error} retry={() => void fit.refetch()} /> : null}
-          {words && fit.data ? (
-            <Candidates groups={fit.data.groups} onSheet={blocks.flatMap((b) => b.items.map((i) => i.text))} take={(word) => plan.change(inBlock(open.id, added(word)))} />
+          {words && fit.pending ? <Loading /> : null}
+          {words && fit.error ? <Failed error={fit.error} retry={fit.again} /> : null}
+          {words && !fit.pending && !fit.error ? (
+            <Candidates groups={fit.groups} onSheet={blocks.flatMap((b) => b.items.map((i) => i.text))} take={(word) => plan.change(inBlock(open.id, added(word)))} />
           ) : null}
           {open && !words ? (
             <Suggestions

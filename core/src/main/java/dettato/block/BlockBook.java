@@ -1,8 +1,8 @@
 package dettato.block;
 
+import dettato.input.ById;
 import dettato.input.Unacceptable;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** The kinds of block, in the order they are offered. */
 public final class BlockBook {
@@ -50,15 +50,6 @@ public final class BlockBook {
    * @throws Unacceptable naming the kinds there are
    */
   public BlockKind of(String id) {
-    return kinds.stream()
-        .filter(k -> k.id().equals(id))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new Unacceptable(
-                    "There is no kind of block '%s'. Choose one of %s."
-                        .formatted(
-                            id,
-                            kinds.stream().map(BlockKind::id).collect(Collectors.joining(", ")))));
+    return ById.find(kinds, BlockKind::id, id, "kind of block");
   }
 }

@@ -1,6 +1,7 @@
 package dettato.exercise;
 
 import dettato.find.Neighbours;
+import dettato.input.ById;
 import dettato.input.Unacceptable;
 import dettato.plan.InventedWords;
 import dettato.plan.TeachingSequence;
@@ -10,7 +11,6 @@ import dettato.word.Homophones;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** The kinds of task in one language, in the order they are offered. */
 public final class ExerciseBook {
@@ -61,15 +61,6 @@ public final class ExerciseBook {
    * @throws Unacceptable naming the kinds there are
    */
   public Exercise of(String id) {
-    return kinds.stream()
-        .filter(k -> k.id().equals(id))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new Unacceptable(
-                    "There is no exercise '%s'. Choose one of %s."
-                        .formatted(
-                            id,
-                            kinds.stream().map(Exercise::id).collect(Collectors.joining(", ")))));
+    return ById.find(kinds, Exercise::id, id, "exercise");
   }
 }

@@ -1,10 +1,10 @@
 package dettato.session;
 
 import dettato.block.Item;
+import dettato.input.ById;
 import dettato.input.Unacceptable;
 import dettato.session.Template.Quota;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** Our templates, in the order they are offered; the first is the usual one. */
 public final class TemplateBook {
@@ -104,15 +104,6 @@ public final class TemplateBook {
    * @throws Unacceptable naming those there are
    */
   public static Template of(String id) {
-    return SHIPPED.stream()
-        .filter(t -> t.id().equals(id))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new Unacceptable(
-                    "There is no template '%s'. Choose one of %s."
-                        .formatted(
-                            id,
-                            SHIPPED.stream().map(Template::id).collect(Collectors.joining(", ")))));
+    return ById.find(SHIPPED, Template::id, id, "template");
   }
 }
