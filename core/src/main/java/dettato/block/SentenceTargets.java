@@ -79,8 +79,7 @@ final class SentenceTargets {
         new Focus.Cases<>() {
           @Override
           public Boolean rule(String id) {
-            return RuleBook.opportunities(word).stream()
-                .anyMatch(o -> o.rule().equals(id) && o.side() == Side.DUE);
+            return RuleBook.opportunities(id, word).anyMatch(o -> o.side() == Side.DUE);
           }
 
           @Override

@@ -43,7 +43,7 @@ public final class MinimalPairs {
     Contrast wanted = contrast(contrast);
     List<Pair> found = new ArrayList<>();
     for (Spoken a : neighbours.all()) {
-      if (!neighbours.isTaught(a, step)) {
+      if (!wanted.mayOpen(a) || !neighbours.isTaught(a, step)) {
         continue;
       }
       for (Spoken b : neighbours.changed(a)) {
@@ -77,6 +77,28 @@ public final class MinimalPairs {
   @FunctionalInterface
   private interface Contrast {
     boolean fits(Spoken a, Spoken b, int at);
+
+    /** Whether any pair opens with this word; asked before its neighbours are looked for. */
+    default boolean mayOpen(Spoken a) {
+      return true;
+    }
+  }
+
+  /** One word on each side of a rule. */
+  private record SidesOf(String rule) implements Contrast {
+    @Override
+    public boolean mayOpen(Spoken a) {
+      return isOn(a, Side.DUE);
+    }
+
+    @Override
+    public boolean fits(Spoken a, Spoken b, int at) {
+      return isOn(b, Side.NOT_DUE);
+    }
+
+    private boolean isOn(Spoken spoken, Side side) {
+      return RuleBook.opportunities(rule, spoken.word()).anyMatch(o -> o.side() == side);
+    }
   }
 
   private Contrast contrast(String name) {
@@ -99,15 +121,10 @@ public final class MinimalPairs {
               + "' is not known. Use voicing, split-vowel, vowel:TRAP-DRESS, sound:p-b or a rule's"
               + " id.");
     }
-    return (a, b, at) -> isSide(a, name, Side.DUE) && isSide(b, name, Side.NOT_DUE);
+    return new SidesOf(name);
   }
 
   private static String sound(Spoken spoken, int at) {
     return spoken.sounds().get(at);
-  }
-
-  private static boolean isSide(Spoken spoken, String rule, Side side) {
-    return RuleBook.opportunities(spoken.word()).stream()
-        .anyMatch(o -> o.rule().equals(rule) && o.side() == side);
   }
 }

@@ -22,8 +22,7 @@ public record FocusAt(int unit, Optional<Opportunity> decided) {
         new Focus.Cases<>() {
           @Override
           public Optional<FocusAt> rule(String id) {
-            return RuleBook.opportunities(word).stream()
-                .filter(o -> o.rule().equals(id))
+            return RuleBook.opportunities(id, word)
                 .findFirst()
                 .map(o -> new FocusAt(o.unit(), Optional.of(o)));
           }

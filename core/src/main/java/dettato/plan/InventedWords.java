@@ -10,18 +10,15 @@ import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.ToIntFunction;
+import java.util.function.IntPredicate;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * Makes words of one beat or two that are none: an onset and a rime that real words have, or the
@@ -30,7 +27,6 @@ import java.util.stream.Stream;
  * same seed gives the same words.
  */
 public final class InventedWords {
-  private static final int HEARD_OFTEN = 2;
   private static final int THREE = 3;
 
   /**
@@ -77,8 +73,8 @@ public final class InventedWords {
   private final Set<Request> barren = ConcurrentHashMap.newKeySet();
 
   private final TeachingSequence sequence;
-  private final Parts oneBeat;
-  private final Parts twoBeats;
+  private final InventedParts oneBeat;
+  private final InventedParts twoBeats;
   private final Set<String> real;
   private final Set<String> written;
 
@@ -91,9 +87,9 @@ public final class InventedWords {
             .filter(w -> w.use() == Word.Use.CHOOSE && w.join().isEmpty() && w.seam() < 0)
             .filter(w -> w.irregular().isEmpty() && w.apostrophe() < 0)
             .toList();
-    this.oneBeat = Parts.of(models.stream().filter(Word::isOneBeat), InventedWords::vowel);
+    this.oneBeat = InventedParts.of(models.stream().filter(Word::isOneBeat), InventedWords::vowel);
     this.twoBeats =
-        Parts.of(models.stream().filter(InventedWords::isTrochee), InventedWords::second);
+        InventedParts.of(models.stream().filter(InventedWords::isTrochee), InventedWords::second);
     this.real =
         lexicon.words(accent.id()).stream()
             .map(w -> w.cut().ipa(accent))
@@ -115,44 +111,6 @@ public final class InventedWords {
     return IntStream.rangeClosed(0, all.length() - THREE)
         .mapToObj(i -> all.substring(i, i + THREE))
         .toList();
-  }
-
-  /** First and last parts that real words have. */
-  private record Parts(
-      List<List<Unit>> first, List<List<Unit>> last, List<String> heads, List<String> tails) {
-    private Parts(List<List<Unit>> first, List<List<Unit>> last) {
-      this(first, last, written(first), written(last));
-    }
-
-    /** Both parts' letters, "" where the e of a split digraph stands apart from them. */
-    private static List<String> written(List<List<Unit>> parts) {
-      return parts.stream()
-          .map(
-              p ->
-                  p.stream().anyMatch(u -> u.grapheme().isSplit())
-                      ? ""
-                      : p.stream().map(u -> u.grapheme().text()).collect(Collectors.joining()))
-          .toList();
-    }
-
-    /** What a pair, by its number, is written like; "" where that must be looked at. */
-    String letters(int pair) {
-      String head = heads.get(pair / last.size());
-      String tail = tails.get(pair % last.size());
-      return tail.isEmpty() || head.isEmpty() && !first.get(pair / last.size()).isEmpty()
-          ? ""
-          : head + tail;
-    }
-
-    static Parts of(Stream<Word> models, ToIntFunction<Word> at) {
-      List<Word> all = models.toList();
-      return new Parts(
-          often(all.stream().map(w -> w.cut().units().subList(0, at.applyAsInt(w))).toList()),
-          often(
-              all.stream()
-                  .map(w -> w.cut().units().subList(at.applyAsInt(w), w.cut().size()))
-                  .toList()));
-    }
   }
 
   /** Two beats, the first the louder. */
@@ -186,25 +144,19 @@ public final class InventedWords {
     if (barren.contains(any)) {
       return List.of();
     }
-    Parts parts = request.beats == 2 ? twoBeats : oneBeat;
+    InventedParts parts = request.beats == 2 ? twoBeats : oneBeat;
+    IntPredicate mayBe = mayBe(parts, request);
     List<Invented> made = new ArrayList<>();
     Set<Integer> rhymes = new HashSet<>();
-    for (int pair : order(parts, request.seed)) {
-      int rime = pair % parts.last.size();
-      List<Unit> first = parts.first.get(pair / parts.last.size());
-      List<Unit> last = parts.last.get(rime);
-      boolean fits = request.sounds == 0 || first.size() + last.size() == request.sounds;
-      if (made.size() < request.count
-          && fits
-          && !rhymes.contains(rime)
-          && isWritten(parts.letters(pair))) {
-        join(first, last)
-            .filter(word -> isAsked(word, request) && isNew(word))
+    for (int pair : parts.order(request.seed)) {
+      if (made.size() < request.count && !rhymes.contains(parts.rime(pair)) && mayBe.test(pair)) {
+        Optional.of(join(parts.first(pair), parts.last(pair)))
+            .filter(word -> decides(word, request.rule) && isSpelled(word) && isNew(word))
             .map(word -> new Invented(word, legal(word)))
             .filter(one -> one.legal.contains(one.word.spelling()))
             .ifPresent(
                 one -> {
-                  rhymes.add(rime);
+                  rhymes.add(parts.rime(pair));
                   made.add(one);
                 });
       }
@@ -213,19 +165,6 @@ public final class InventedWords {
       barren.add(any);
     }
     return made;
-  }
-
-  /** Every pair of parts, by its number, in the seed's order. */
-  private static int[] order(Parts parts, long seed) {
-    int[] pairs = IntStream.range(0, parts.first.size() * parts.last.size()).toArray();
-    Random random = new Random(seed);
-    for (int i = pairs.length - 1; i > 0; i--) {
-      int other = random.nextInt(i + 1);
-      int held = pairs[i];
-      pairs[i] = pairs[other];
-      pairs[other] = held;
-    }
-    return pairs;
   }
 
   /** A spelling that is another real word reads as that word. */
@@ -244,51 +183,53 @@ public final class InventedWords {
     return at;
   }
 
-  /** Parts that at least {@link #HEARD_OFTEN} words have, in the order first met. */
-  private static List<List<Unit>> often(List<List<Unit>> parts) {
-    Map<String, Integer> counts = new HashMap<>();
-    List<List<Unit>> often = new ArrayList<>();
-    for (List<Unit> part : parts) {
-      String form = part.stream().map(Unit::format).collect(Collectors.joining(" "));
-      if (counts.merge(form, 1, Integer::sum) == HEARD_OFTEN) {
-        often.add(part);
-      }
-    }
-    return often;
+  /** What can be told of a pair from its parts; cheap, and asked of every pair. */
+  private IntPredicate mayBe(InventedParts parts, Request request) {
+    Predicate<Unit> asked =
+        u ->
+            u.grapheme().text().equals(request.grapheme)
+                && (request.sound.isEmpty() || accent.say(u.sound()).equals(request.sound));
+    Predicate<List<Unit>> has = part -> part.stream().anyMatch(asked);
+    Predicate<List<Unit>> taught =
+        part ->
+            part.stream()
+                .allMatch(
+                    u -> sequence.taughtAt(u, accent).filter(s -> s <= request.step).isPresent());
+    IntPredicate isTaught = parts.both(taught);
+    IntPredicate isAsked = request.grapheme.isEmpty() ? pair -> true : parts.either(has);
+    return pair ->
+        (request.sounds == 0 || parts.units(pair) == request.sounds)
+            && isTaught.test(pair)
+            && isAsked.test(pair)
+            && isWritten(parts.letters(pair));
   }
 
-  /** Empty when the parts do not spell together, or read otherwise when they do. */
-  private Optional<Word> join(List<Unit> onset, List<Unit> rime) {
+  private static Word join(List<Unit> first, List<Unit> last) {
     List<Unit> units = new ArrayList<>();
-    for (Unit unit : onset) {
+    for (Unit unit : first) {
       units.add(unit.withBeat(units.isEmpty()));
     }
-    for (Unit unit : rime) {
+    for (Unit unit : last) {
       units.add(unit.withBeat(units.isEmpty() || unit.opensBeat()));
     }
-    Word word = Word.invented(Segmentation.of(units));
-    if (!written.containsAll(threes(word.letters())) || real.contains(word.cut().ipa(accent))) {
-      return Optional.empty();
-    }
-    String read =
-        Reader.read(word.letters()).stream()
-            .map(u -> accent.say(u.sound()))
-            .collect(Collectors.joining());
-    boolean reads = units.size() > 1 && read.equals(word.cut().ipa(accent));
-    return reads && RuleBook.broken(word) == 0 ? Optional.of(word) : Optional.empty();
+    return Word.invented(Segmentation.of(units));
   }
 
-  private boolean isAsked(Word word, Request request) {
-    boolean rule = request.rule.isEmpty() || !RuleBook.of(request.rule).places(word).isEmpty();
-    boolean grapheme =
-        request.grapheme.isEmpty()
-            || word.cut().units().stream()
-                .anyMatch(
-                    u ->
-                        u.grapheme().text().equals(request.grapheme)
-                            && (request.sound.isEmpty()
-                                || accent.say(u.sound()).equals(request.sound)));
-    return rule && grapheme && sequence.untaught(word, request.step, accent).isEmpty();
+  private static boolean decides(Word word, String rule) {
+    return rule.isEmpty() || !RuleBook.of(rule).places(word).isEmpty();
+  }
+
+  /** Whether the parts spell together, and read as they sound when they do. */
+  private boolean isSpelled(Word word) {
+    String ipa = word.cut().ipa(accent);
+    return word.cut().size() > 1
+        && written.containsAll(threes(word.letters()))
+        && !real.contains(ipa)
+        && Reader.read(word.letters()).stream()
+            .map(u -> accent.say(u.sound()))
+            .collect(Collectors.joining())
+            .equals(ipa)
+        && RuleBook.broken(word) == 0;
   }
 
   private boolean isNew(Word word) {

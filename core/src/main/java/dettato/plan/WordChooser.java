@@ -58,6 +58,7 @@ public final class WordChooser {
   private final Accent accent;
   private final TeachingSequence sequence;
   private final Map<String, List<Choice>> known = new ConcurrentHashMap<>();
+  private final Map<String, List<Placed>> placed = new ConcurrentHashMap<>();
 
   public WordChooser(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
     this.lexicon = lexicon;
@@ -70,7 +71,7 @@ public final class WordChooser {
    * Untaught graphemes are those after {@code step}.
    */
   public List<Choice> candidates(String rule, int step) {
-    return known.computeIfAbsent(rule + "/" + step, k -> find(RuleBook.of(rule), step));
+    return known.computeIfAbsent(rule + "/" + step, k -> find(rule, step));
   }
 
   /**
@@ -106,25 +107,31 @@ public final class WordChooser {
     return side.stream().anyMatch(c -> request.broken().contains(c.at().condition().id()));
   }
 
-  private List<Choice> find(SpellingRule rule, int step) {
-    return lexicon.words(accent.id()).stream()
-        .filter(w -> w.use() == Word.Use.CHOOSE && w.cut().size() > 1)
-        .flatMap(w -> choice(rule, w, step))
+  /** A word in which a rule decides the last such place and all others alike. */
+  private record Placed(Word word, Opportunity at) {}
+
+  private List<Choice> find(String rule, int step) {
+    return placed.computeIfAbsent(rule, id -> place(RuleBook.of(id))).stream()
+        .map(p -> new Choice(p.word, p.at, sequence.untaught(p.word, step, accent)))
         .sorted(ease())
         .toList();
   }
 
-  private Stream<Choice> choice(SpellingRule rule, Word word, int step) {
+  private List<Placed> place(SpellingRule rule) {
+    return lexicon.words(accent.id()).stream()
+        .filter(w -> w.use() == Word.Use.CHOOSE && w.cut().size() > 1)
+        .flatMap(w -> place(rule, w))
+        .toList();
+  }
+
+  private static Stream<Placed> place(SpellingRule rule, Word word) {
     List<Opportunity> places = rule.places(word);
     boolean regular =
         !places.isEmpty()
             && places.stream().map(Opportunity::side).distinct().count() == 1
             && places.stream()
                 .allMatch(p -> p.due().contains(word.cut().unit(p.unit()).grapheme().text()));
-    return regular
-        ? Stream.of(
-            new Choice(word, places.get(places.size() - 1), sequence.untaught(word, step, accent)))
-        : Stream.empty();
+    return regular ? Stream.of(new Placed(word, places.get(places.size() - 1))) : Stream.empty();
   }
 
   private static Comparator<Choice> ease() {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The catalogue: every rule, in the order screens list them. */
 public final class RuleBook {
@@ -99,6 +100,11 @@ public final class RuleBook {
   /** Where rules decide in a word: places the word itself obeys, left to right within each rule. */
   public static List<Opportunity> opportunities(Word word) {
     return places(word).obeyed();
+  }
+
+  /** Where one rule decides in a word that obeys it there. */
+  public static Stream<Opportunity> opportunities(String rule, Word word) {
+    return of(rule).places(word).stream().filter(place -> obeys(word, place));
   }
 
   /** Places where a rule decides and this word does otherwise (much). */

@@ -52,8 +52,10 @@ public class Decks {
     jdbc.query(
         "select a.target, a.written_on, count(*) as papers,"
             + " sum(case when w.need is null then 0 else 1 end) as missed"
-            + " from attempt a join mark_word w on w.attempt_id = a.id"
-            + " where a.class_id = ? and a.kind = 'irregular' and a.written_on <= ?"
+            + " from session s join block b on b.session_id = s.id"
+            + " join item i on i.block_id = b.id join attempt a on a.item_id = i.id"
+            + " join mark_word w on w.attempt_id = a.id"
+            + " where s.class_id = ? and b.kind = 'irregular' and a.written_on <= ?"
             + " group by a.target, a.written_on",
         row -> {
           boolean right = row.getInt(4) * ONE_IN <= row.getInt(3);

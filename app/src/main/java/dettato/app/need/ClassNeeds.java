@@ -11,6 +11,7 @@ import dettato.plan.Review;
 import dettato.rule.RuleBook;
 import dettato.sound.Sounds;
 import dettato.word.Word;
+import java.sql.Date;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -115,12 +116,14 @@ public class ClassNeeds {
     if (!children.isEmpty()) {
       jdbc.query(
           "select w.target, w.on_day, count(*) as asked,"
-              + " sum(case when w.need is null then 0 else 1 end) as missed from mark_word w"
-              + " join attempt a on a.id = w.attempt_id where w.pupil_id in (:children)"
-              + " and w.counted = true and w.on_day between :since and :on"
-              + " and a.kind not in ('sentence', 'made-up', 'own-sentence')"
+              + " sum(case when w.need is null then 0 else 1 end) as missed from pupil p"
+              + " join attempt a on a.pupil_id = p.id and a.written_on between :since and :on"
+              + " join mark_word w on w.attempt_id = a.id where p.id in (:children)"
+              + " and w.counted = true and a.kind not in ('sentence', 'made-up', 'own-sentence')"
               + " group by w.target, w.on_day",
-          days(children, on, REVIEW_DAYS),
+          new MapSqlParameterSource("children", children)
+              .addValue("since", Date.valueOf(on.minusDays(REVIEW_DAYS)))
+              .addValue("on", Date.valueOf(on.minusDays(1))),
           row -> {
             met.add(
                 new Review.Met(
@@ -133,12 +136,6 @@ public class ClassNeeds {
     return met;
   }
 
-  private static MapSqlParameterSource days(List<Long> children, LocalDate on, int back) {
-    return new MapSqlParameterSource("children", children)
-        .addValue("since", on.minusDays(back).toEpochDay())
-        .addValue("on", on.toEpochDay() - 1);
-  }
-
   /** Sounds that most attempts had otherwise than is due, in IPA of the accent. */
   private List<String> sounds(List<Long> children, LocalDate on, Language language) {
     if (children.isEmpty()) {
@@ -146,10 +143,14 @@ public class ClassNeeds {
     }
     return jdbc
         .query(
-            "select sound, count(*) as n from mark_unit where pupil_id in (:children)"
-                + " and counted = true and on_day between :since and :on"
-                + " group by sound order by n desc, sound fetch first :most rows only",
-            days(children, on, SOUND_DAYS).addValue("most", SOUNDS),
+            "select u.sound, count(*) as n from pupil p join mark_unit u on u.pupil_id = p.id"
+                + " and u.counted = true and u.on_day between :since and :on"
+                + " where p.id in (:children)"
+                + " group by u.sound order by n desc, u.sound fetch first :most rows only",
+            new MapSqlParameterSource("children", children)
+                .addValue("since", on.minusDays(SOUND_DAYS).toEpochDay())
+                .addValue("on", on.toEpochDay() - 1)
+                .addValue("most", SOUNDS),
             (row, n) -> row.getString(1))
         .stream()
         .map(id -> language.accent().say(Sounds.of(id)))

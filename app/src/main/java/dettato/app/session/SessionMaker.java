@@ -78,13 +78,7 @@ public class SessionMaker {
   @Transactional
   public long make(SchoolClass of, Wish wish) {
     mustBeIn(of, wish.pupils);
-    Needs asked = needs.of(of, wish.pupils, wish.date, awake(wish.template));
-    List<Focus> about = about(wish.focus, asked);
-    Set<String> recent = new HashSet<>(lately.recent(of.id(), wish.date, 0));
-    recent.addAll(wish.without);
-    SessionFiller.Wanted wanted =
-        new SessionFiller.Wanted(
-            about, asked, recent, lately.practised(of.id(), wish.date, 0), wish.seed);
+    SessionFiller.Wanted wanted = wanted(of, wish);
     Material material = materials.of(of);
     LocalDate date = wish.date;
     long first = 0;
@@ -92,13 +86,32 @@ public class SessionMaker {
       List<SessionFiller.Filled> filled =
           new SessionFiller(book).fill(wish.template, day, wanted, material);
       SessionRow row =
-          sessions.save(new SessionRow(of.id(), date, "", focuses.write(about), wish.pupils));
+          sessions.save(
+              new SessionRow(of.id(), date, "", focuses.write(wanted.focus()), wish.pupils));
       keep(row.id(), filled);
       wanted = wanted.after(asked(filled));
       first = day == 1 ? row.id() : first;
       date = nextSchoolDay(date);
     }
     return first;
+  }
+
+  /** Fills the first day of a session and keeps nothing of it: what is made once is made then. */
+  @Transactional(readOnly = true)
+  void rehearse(SchoolClass of, Wish wish) {
+    new SessionFiller(book).fill(wish.template, 1, wanted(of, wish), materials.of(of));
+  }
+
+  private SessionFiller.Wanted wanted(SchoolClass of, Wish wish) {
+    Needs asked = needs.of(of, wish.pupils, wish.date, awake(wish.template));
+    Set<String> recent = new HashSet<>(lately.recent(of.id(), wish.date, 0));
+    recent.addAll(wish.without);
+    return new SessionFiller.Wanted(
+        about(wish.focus, asked),
+        asked,
+        recent,
+        lately.practised(of.id(), wish.date, 0),
+        wish.seed);
   }
 
   private Set<String> asked(List<SessionFiller.Filled> filled) {

@@ -1,0 +1,57 @@
+package dettato.app.session;
+
+import dettato.app.school.Classes;
+import dettato.app.school.SchoolClass;
+import dettato.rule.RuleBook;
+import dettato.session.Template;
+import dettato.session.TemplateBook;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.task.TaskExecutor;
+import org.springframework.stereotype.Component;
+
+/**
+ * Fills a session on every rule after a start, and keeps none: the words of a class's accent and
+ * step are looked through once, and not while a teacher waits. Classes of one step share them.
+ */
+@Component
+class PlansAhead {
+  private final SessionMaker maker;
+  private final Classes classes;
+  private final Clock clock;
+  private final TaskExecutor executor;
+
+  PlansAhead(SessionMaker maker, Classes classes, Clock clock, TaskExecutor executor) {
+    this.maker = maker;
+    this.classes = classes;
+    this.clock = clock;
+    this.executor = executor;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void afterStart() {
+    executor.execute(
+        () ->
+            classes.all().stream()
+                .collect(Collectors.toMap(c -> c.accent() + " " + c.step(), c -> c, (a, b) -> a))
+                .values()
+                .forEach(this::rehearse));
+  }
+
+  private void rehearse(SchoolClass of) {
+    List<Template> templates = TemplateBook.shipped();
+    for (int r = 0; r < RuleBook.RULES.size(); r++) {
+      FocusView rule = FocusView.rule(RuleBook.RULES.get(r).id());
+      Template template = templates.get(r % templates.size());
+      maker.rehearse(
+          of,
+          new SessionMaker.Wish(
+              LocalDate.now(clock), template, List.of(rule), Set.of(), Set.of(), r));
+    }
+  }
+}
