@@ -7,6 +7,11 @@ export type SchoolClass = Schemas['SchoolClass']
 export type Pupil = Schemas['Pupil']
 export type Enrolled = Schemas['Enrolled']
 export type Profile = Schemas['Profile']
+export type Choices = Schemas['Choices']
+export type ChoicesView = Schemas['ChoicesView']
+export type MeaningView = Schemas['MeaningView']
+export type Drawing = Schemas['Drawing']
+export type WordsToDraw = Schemas['WordsToDraw']
 export type Summary = Schemas['SessionSummary']
 export type Session = Schemas['SessionView']
 export type Block = Schemas['BlockView']
@@ -143,6 +148,8 @@ export const api = {
     data(() => client.POST('/api/classes/{id}/pupils/{pupilId}/return', { params: { path: { id, pupilId } } })),
   profile: (id: number) => data(() => client.GET('/api/classes/{id}/profile', { params: { path: { id } } })),
   keepProfile: (id: number, profile: Profile) => data(() => client.PUT('/api/classes/{id}/profile', { params: { path: { id } }, body: profile })),
+  choices: () => data(() => client.GET('/api/choices')),
+  draw: (body: WordsToDraw) => data(() => client.POST('/api/notation/preview', { body })),
   teachers: (id: number) => data(() => client.GET('/api/classes/{id}/teachers', { params: { path: { id } } })),
   share: (id: number, username: string) =>
     data(() => client.POST('/api/classes/{id}/teachers', { params: { path: { id } }, body: { username } })),

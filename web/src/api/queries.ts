@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, type QueryClient } from '@tanstack/react-query'
-import { api, type ChainQuery, type ExerciseQuery, type Focus, type SentenceQuery, type TextToCheck, type WantedItems, type WordQuery } from './client'
+import { api, type ChainQuery, type ExerciseQuery, type Focus, type SentenceQuery, type TextToCheck, type WantedItems, type WordQuery, type WordsToDraw } from './client'
 
 const FOREVER = { staleTime: Infinity } as const
 
@@ -13,6 +13,9 @@ export const ask = {
     queryOptions({ queryKey: ['progress'], queryFn: api.progress, refetchInterval: (q) => ((q.state.data?.left ?? 0) > 0 ? 2_000 : false) }),
   everyone: (classId: number) => queryOptions({ queryKey: ['class', classId, 'pupils'], queryFn: () => api.everyone(classId) }),
   profile: (classId: number) => queryOptions({ queryKey: ['class', classId, 'profile'], queryFn: () => api.profile(classId) }),
+  choices: () => queryOptions({ queryKey: ['choices'], queryFn: api.choices, ...FOREVER }),
+  drawn: (wanted: WordsToDraw) =>
+    queryOptions({ queryKey: ['drawn', wanted], queryFn: () => api.draw(wanted), placeholderData: keepPreviousData, retry: false, ...FOREVER }),
   teachers: (classId: number) => queryOptions({ queryKey: ['class', classId, 'teachers'], queryFn: () => api.teachers(classId) }),
   sequence: (accent: string) => queryOptions({ queryKey: ['sequence', accent], queryFn: () => api.sequence(accent), ...FOREVER }),
   sessions: (classId: number, from: string, to: string) =>

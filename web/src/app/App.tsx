@@ -6,6 +6,7 @@ import { ClassPage } from '../features/class/ClassPage'
 import { FirstClass } from '../features/login/FirstClass'
 import { Login } from '../features/login/Login'
 import { MarkPage } from '../features/session/mark/MarkPage'
+import { PrintPage } from '../features/session/print/PrintPage'
 import { Prepare } from '../features/session/plan/Prepare'
 import { Respond } from '../features/respond/Respond'
 import { Rules } from '../features/shelf/Rules'
@@ -36,6 +37,7 @@ export function App() {
         <Route path="deck" element={<DeckPage />} />
         <Route path="prepare" element={<Nearest page="prepare" />} />
         <Route path="prepare/:id" element={<Prepare />} />
+        <Route path="print/:id" element={<PrintPage />} />
         <Route path="dictate" element={<Nearest page="dictate" />} />
         <Route path="dictate/:id" element={<Dictate />} />
         <Route path="mark" element={<Nearest page="mark" />} />

@@ -1,6 +1,22 @@
-import type { Candidate, CandidateGroup, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, WordView } from '../api/client'
+import type { Choices, Candidate, CandidateGroup, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, WordView } from '../api/client'
 
 /** Made-up data that tests of several screens share. */
+/** As a class begins. */
+export const choices: Choices = {
+  parting: 'SOUND',
+  chunks: [],
+  right: 'EXACT',
+  byHeart: 'SOUNDED',
+  correcting: 'LINE',
+  checking: 'EACH',
+  counting: 'GIVEN',
+  ahead: 'BARRED',
+  doubling: 'FULL',
+  sounds: 'ALL',
+  pace: 100,
+  notation: { signs: { SOUND: 'UNDERLINE', SPLIT: 'ARC' } },
+}
+
 export const limpet: SchoolClass = {
   id: 1,
   name: 'Class Limpet',
@@ -9,6 +25,7 @@ export const limpet: SchoolClass = {
   differentWords: 2,
   minutes: 20,
   template: '',
+  choices,
   pupils: [
     { id: 3, name: 'Anwen' },
     { id: 4, name: 'Bashir' },

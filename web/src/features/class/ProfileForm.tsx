@@ -1,31 +1,15 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, ApiProblem, said, type Profile, type SequenceStep } from '../../api/client'
+import { useQuery } from '@tanstack/react-query'
+import { said, type Profile, type SequenceStep } from '../../api/client'
 import { ask } from '../../api/queries'
-import { useClass } from '../../lib/classContext'
 import { FieldError } from '../../ui/FieldError'
+import { useProfile } from './useProfile'
 
 /** How the class works; each choice says in one line what it changes. */
 export function ProfileForm({ profile }: { profile: Profile }) {
-  const { id } = useClass()
-  const queries = useQueryClient()
   const accents = useQuery(ask.accents())
   const templates = useQuery(ask.templates())
   const sequence = useQuery(ask.sequence(profile.accent))
-  const save = useMutation({
-    scope: { id: `profile ${id}` },
-    // Made on what the last answer said, so that two quick changes both stand.
-    mutationFn: (part: Partial<Profile>) => api.keepProfile(id, { ...(queries.getQueryData(ask.profile(id).queryKey) ?? profile), ...part }),
-    onSuccess: async (kept) => {
-      queries.setQueryData(ask.profile(id).queryKey, kept)
-      await queries.invalidateQueries({ queryKey: ask.classes().queryKey })
-      await queries.invalidateQueries({ queryKey: ['class', id] })
-      await queries.invalidateQueries({ queryKey: ask.progress().queryKey })
-    },
-    onError: (late) => {
-      if (late instanceof ApiProblem && late.status === 409) void queries.invalidateQueries({ queryKey: ask.profile(id).queryKey })
-    },
-  })
-  const change = (part: Partial<Profile>) => save.mutate(part)
+  const { save, change } = useProfile(profile)
   return (
     <section aria-label="How the class works" className="sheet p-4 flex flex-col gap-4">
       <h2 className="font-semibold">How the class works</h2>

@@ -47,6 +47,10 @@ class ArrowsTest {
           .definedBy("dettato.block")
           .layer("session")
           .definedBy("dettato.session")
+          .layer("notation")
+          .definedBy("dettato.notation")
+          .layer("profile")
+          .definedBy("dettato.profile")
           .layer("simulate")
           .definedBy("dettato.simulate")
           .whereLayer("sound")
@@ -90,6 +94,10 @@ class ArrowsTest {
               "rule",
               "word",
               "sound")
+          .whereLayer("notation")
+          .mayOnlyAccessLayers("table", "rule", "word", "sound")
+          .whereLayer("profile")
+          .mayOnlyAccessLayers("notation", "rule", "word", "sound")
           .whereLayer("simulate")
           .mayOnlyAccessLayers("rule", "word", "sound")
           .because(

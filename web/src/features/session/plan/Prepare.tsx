@@ -68,6 +68,9 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
           </button>
         </div>
         <More session={session} plan={plan} />
+        <Link className="btn btn-sm" to={`/class/${of.id}/print/${session.id}`}>
+          Print
+        </Link>
         <Link className="btn btn-sm" to={`/class/${of.id}/dictate/${session.id}`}>
           Dictate it
         </Link>

@@ -80,7 +80,8 @@ class TenancyTest extends ApiCase {
                 .replace("{pupilId}", String.valueOf(pupil(of, 0)))
                 .replace("{itemId}", String.valueOf(item))
                 .replace("{rule}", "final-j")
-                .replace("{kind}", "gap");
+                .replace("{kind}", "gap")
+                .replaceAll("\\{paper:[^}]*}", "sheet");
         for (var method : info.getMethodsCondition().getMethods()) {
           int answer = ask(HttpMethod.valueOf(method.name()), path, pattern, theirs);
           tried.add(method + " " + pattern);

@@ -58,6 +58,11 @@ public interface BlockKind {
   /** What should be known of these items, in this order. */
   List<Check> checks(List<Item> items, List<Focus> focus, Material material);
 
+  /** What stands on the pupil's sheet, in order; nothing of a block that is answered aloud. */
+  default List<Form> forms(List<Item> items, Material material) {
+    return isSpoken() ? List.of() : items.stream().map(i -> Form.word(0)).toList();
+  }
+
   /** Judges an answer; anything a child can write is judged. */
   Judged judge(String text, String written, Markers markers);
 }

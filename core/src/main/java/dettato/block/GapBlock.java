@@ -47,6 +47,16 @@ final class GapBlock extends WordTaskBlock {
     return text.replaceAll("\\[[^\\]]*\\]", PLACE);
   }
 
+  /** The sentence stands there, with room for the word. */
+  @Override
+  Form form(Item item, Material material) {
+    String text = item.text();
+    int from = Math.max(0, text.indexOf('['));
+    int to = Math.max(from, text.indexOf(']') + 1);
+    return new Form.Room(
+        text.substring(0, from).strip(), text.substring(to).strip(), Form.Size.WORD, 0);
+  }
+
   @Override
   public String own(String text, Material material) {
     String sentence = text.strip().replaceAll("\\s+", " ");

@@ -101,6 +101,30 @@ final class HuntBlock extends AskedBlock {
         List.of());
   }
 
+  /** The text, then a column for each grapheme that spells the sound in it. */
+  @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    List<Form> forms = new ArrayList<>();
+    for (Item item : items) {
+      AskedText asked = AskedText.kept(item.text());
+      String says = asked.says();
+      int end = says.indexOf('/', 1);
+      String sound = says.startsWith("/") && end > 0 ? says.substring(1, end) : "";
+      Optional<Hunts.Hunt> hunt =
+          material.hunts().of(sound).stream()
+              .filter(h -> says.endsWith(" in " + h.passage().title()))
+              .findFirst();
+      hunt.ifPresent(h -> forms.add(new Form.Text(h.passage().title(), h.passage().text())));
+      forms.add(
+          new Form.Lists(
+              "Find the words with /" + sound + "/.",
+              hunt.map(h -> h.columns().stream().map(c -> c.grapheme()).toList())
+                  .orElse(List.of("")),
+              asked.answers().size()));
+    }
+    return forms;
+  }
+
   @Override
   double secondsEach(AskedText asked) {
     return READING_SECONDS + WORD_SECONDS * asked.answers().size();

@@ -70,6 +70,13 @@ final class MarkUpBlock implements BlockKind {
   }
 
   @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    return items.stream()
+        .map(i -> Form.word(material.word().apply(i.text()).cut().size()))
+        .toList();
+  }
+
+  @Override
   public int seconds(Item item, Material material, Pace pace) {
     return pace.of(SECONDS);
   }

@@ -1,5 +1,6 @@
 package dettato.block;
 
+import dettato.exercise.Material;
 import dettato.exercise.Task;
 import java.util.List;
 
@@ -31,6 +32,18 @@ final class MatchBlock extends TaskTextBlock {
   @Override
   AskedText asked(Task task) {
     return AskedText.of(task.says(), task.answer(), List.of());
+  }
+
+  /** Meanings in the order of their letters, which says nothing of the words. */
+  @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    List<AskedText> all = items.stream().map(i -> AskedText.kept(i.text())).toList();
+    return all.isEmpty()
+        ? List.of()
+        : List.of(
+            new Form.Match(
+                all.stream().map(AskedText::says).toList(),
+                all.stream().flatMap(a -> a.answers().stream()).sorted().toList()));
   }
 
   @Override

@@ -106,6 +106,14 @@ final class OwnSentenceBlock implements BlockKind {
   }
 
   @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    return items.stream()
+        .<Form>map(
+            i -> new Form.Room(String.join(" and ", targets(i.text())), "", Form.Size.SENTENCE, 0))
+        .toList();
+  }
+
+  @Override
   public int seconds(Item item, Material material, Pace pace) {
     return pace.sentence(USUAL_WORDS);
   }

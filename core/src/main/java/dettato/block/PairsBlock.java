@@ -44,6 +44,11 @@ final class PairsBlock extends WordTaskBlock {
   }
 
   @Override
+  Form form(Item item, Material material) {
+    return new Form.Room("", "", Form.Size.PAIR, 0);
+  }
+
+  @Override
   public int seconds(Item item, Material material, Pace pace) {
     return 2 * super.seconds(item, material, pace);
   }

@@ -8,10 +8,13 @@ import dettato.text.Passage;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** Questions on a text whose words hold the focus: choose, or answer in a sentence. */
 final class QuestionsBlock extends AskedBlock {
@@ -78,6 +81,34 @@ final class QuestionsBlock extends AskedBlock {
     if (items.size() < request.count() && asked.fits()) {
       items.add(new Item(asked.text(), Item.Role.FOCUS, focus, "the answer stands in the text"));
     }
+  }
+
+  /** The text once, then its questions; what may be chosen stands in the order of its letters. */
+  @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    List<Form> forms = new ArrayList<>();
+    Set<String> titles = new HashSet<>();
+    for (Item item : items) {
+      AskedText asked = AskedText.kept(item.text());
+      int colon = asked.says().indexOf(": ");
+      String title = colon < 0 ? "" : asked.says().substring(0, colon);
+      if (titles.add(title)) {
+        material.hunts().of("").stream()
+            .filter(t -> t.passage().title().equals(title))
+            .findFirst()
+            .ifPresent(t -> forms.add(new Form.Text(title, t.passage().text())));
+      }
+      String asks = asked.says().substring(colon < 0 ? 0 : colon + 2);
+      forms.add(
+          asked.others().isEmpty()
+              ? new Form.Room(asks, "", Form.Size.SENTENCE, 0)
+              : new Form.Choice(
+                  asks,
+                  Stream.concat(asked.answers().stream(), asked.others().stream())
+                      .sorted()
+                      .toList()));
+    }
+    return forms;
   }
 
   @Override

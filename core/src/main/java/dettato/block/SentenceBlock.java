@@ -100,6 +100,11 @@ final class SentenceBlock implements BlockKind {
   }
 
   @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    return items.stream().<Form>map(i -> new Form.Room("", "", Form.Size.SENTENCE, 0)).toList();
+  }
+
+  @Override
   public int seconds(Item item, Material material, Pace pace) {
     return pace.sentence(new Sentence(item.text()).words().size());
   }

@@ -6,6 +6,7 @@ import dettato.focus.Focus;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Words to be written into columns. */
 final class SortBlock extends TaskTextBlock {
@@ -43,6 +44,20 @@ final class SortBlock extends TaskTextBlock {
     List<String> others = new ArrayList<>(task.options());
     others.removeAll(task.answer());
     return AskedText.of(task.says(), task.answer(), others);
+  }
+
+  /** The words are said, so that only the columns stand there. */
+  @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    List<String> heads =
+        items.stream()
+            .map(i -> AskedText.kept(i.text()))
+            .flatMap(a -> Stream.concat(a.answers().stream(), a.others().stream()))
+            .distinct()
+            .sorted()
+            .toList();
+    List<String> words = items.stream().map(i -> AskedText.kept(i.text()).says()).toList();
+    return items.isEmpty() ? List.of() : List.of(new Form.Columns(heads, words));
   }
 
   @Override

@@ -124,6 +124,11 @@ final class SoundsBlock extends AskedBlock {
   }
 
   @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    return items.stream().<Form>map(i -> new Form.Room("", "", Form.Size.SOUND, 0)).toList();
+  }
+
+  @Override
   double secondsEach(AskedText asked) {
     return asked.says().endsWith(ONE) ? ONE_SECONDS : EACH_SECONDS * asked.answers().size();
   }

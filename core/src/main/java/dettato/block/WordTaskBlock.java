@@ -69,6 +69,16 @@ abstract class WordTaskBlock implements BlockKind {
   }
 
   @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    return items.stream().map(i -> form(i, material)).toList();
+  }
+
+  /** Room for the word that is due. */
+  Form form(Item item, Material material) {
+    return Form.word(material.word().apply(due(item.text())).cut().size());
+  }
+
+  @Override
   public int seconds(Item item, Material material, Pace pace) {
     return pace.word(false, false);
   }

@@ -117,6 +117,13 @@ final class WordsBlock implements BlockKind {
 
   /** A word is a word here, joined or not; joining aloud is a kind of its own. */
   @Override
+  public List<Form> forms(List<Item> items, Material material) {
+    return items.stream()
+        .map(i -> Form.word(material.word().apply(i.text()).cut().size()))
+        .toList();
+  }
+
+  @Override
   public int seconds(Item item, Material material, Pace pace) {
     return pace.word(false, false);
   }

@@ -114,17 +114,14 @@ final class Irregulars implements Exercise {
                 });
   }
 
-  /** Units that break a firm rule, or stand in no list of correspondences. */
   private static Hard byRule(Word word) {
-    Set<Integer> units = new TreeSet<>(word.irregular());
     Map<Integer, String> due = new LinkedHashMap<>();
     for (Opportunity broken : RuleBook.exceptions(word)) {
       if (!RuleBook.of(broken.rule()).isWeak()) {
-        units.add(broken.unit());
         due.put(broken.unit(), broken.due().stream().sorted().findFirst().orElseThrow());
       }
     }
-    return new Hard(word, units, due);
+    return new Hard(word, RuleBook.irregular(word), due);
   }
 
   /** The same with units that are not taught yet, in words met early; none where others are. */

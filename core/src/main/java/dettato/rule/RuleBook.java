@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -130,6 +131,19 @@ public final class RuleBook {
       }
     }
     return new Places(obeyed, broken);
+  }
+
+  /**
+   * Units to be known by heart: those of no list of correspondences, and those that break a firm
+   * rule.
+   */
+  public static Set<Integer> irregular(Word word) {
+    Set<Integer> units = new TreeSet<>(word.irregular());
+    exceptions(word).stream()
+        .filter(o -> !of(o.rule()).isWeak())
+        .map(Opportunity::unit)
+        .forEach(units::add);
+    return units;
   }
 
   /** Rules that a word breaks at an irregular join, which its cut does not show (truly). */

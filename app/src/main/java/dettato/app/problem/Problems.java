@@ -78,6 +78,9 @@ class Problems extends ResponseEntityExceptionHandler {
     if (cause instanceof Problem problem) {
       return answer(problem.status(), String.valueOf(problem.getMessage()), headers);
     }
+    if (cause instanceof Unacceptable) {
+      return answer(HttpStatus.BAD_REQUEST, String.valueOf(cause.getMessage()), headers);
+    }
     String where = cause.getMessage();
     String line = where == null ? "" : where.lines().findFirst().orElse("");
     return answer(

@@ -4,6 +4,7 @@ import dettato.app.account.Accounts;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.plan.TeachingSequence;
+import dettato.profile.Choices;
 import dettato.sound.Accents;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -145,6 +146,7 @@ public class Classes {
               profile.differentWords(),
               profile.minutes(),
               profile.template() == null ? "" : profile.template(),
+              profile.choices() == null ? Choices.USUAL : profile.choices(),
               there.getOrDefault(row.id(), List.of()).stream().map(Enrolled::pupil).toList());
         };
     return rows.stream().map(whole).toList();

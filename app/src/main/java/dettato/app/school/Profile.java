@@ -1,5 +1,6 @@
 package dettato.app.school;
 
+import dettato.profile.Choices;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param differentWords on how many words a failure must show to be a pattern
  * @param minutes how long a session may take
  * @param template id of the usual one; null, or "", for the plain one
+ * @param choices what it does in its own way; null to leave them as they are
  */
 public record Profile(
     @Min(0) long version,
@@ -21,4 +23,5 @@ public record Profile(
     @Min(0) int step,
     @Min(2) @Max(9) int differentWords,
     @Min(5) @Max(90) int minutes,
-    @Nullable @Size(max = 40) String template) {}
+    @Nullable @Size(max = 40) String template,
+    @Nullable Choices choices) {}

@@ -1,6 +1,8 @@
 package dettato.app.school;
 
+import dettato.profile.Choices;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -32,6 +34,10 @@ class ProfileRow implements Persistable<Long> {
   @Column(nullable = false)
   private String template;
 
+  @Convert(converter = ChoicesText.class)
+  @Column(nullable = false)
+  private Choices choices;
+
   protected ProfileRow() {}
 
   ProfileRow(Long classId, String accent, int step, int differentWords, int minutes) {
@@ -41,6 +47,7 @@ class ProfileRow implements Persistable<Long> {
     this.differentWords = differentWords;
     this.minutes = minutes;
     this.template = "";
+    this.choices = Choices.USUAL;
   }
 
   @Override
@@ -55,7 +62,7 @@ class ProfileRow implements Persistable<Long> {
 
   Profile profile() {
     return new Profile(
-        version == null ? 0 : version, accent, step, differentWords, minutes, template);
+        version == null ? 0 : version, accent, step, differentWords, minutes, template, choices);
   }
 
   void become(Profile profile) {
@@ -64,5 +71,6 @@ class ProfileRow implements Persistable<Long> {
     this.differentWords = profile.differentWords();
     this.minutes = profile.minutes();
     this.template = profile.template() == null ? "" : profile.template();
+    this.choices = profile.choices() == null ? choices : profile.choices();
   }
 }

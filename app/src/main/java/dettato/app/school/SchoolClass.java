@@ -1,5 +1,6 @@
 package dettato.app.school;
 
+import dettato.profile.Choices;
 import java.util.List;
 
 /**
@@ -9,6 +10,7 @@ import java.util.List;
  * @param differentWords on how many words a failure must show to be a pattern
  * @param minutes how long a session may take
  * @param template id of the usual one, "" for the plain one
+ * @param choices what it does in its own way
  */
 public record SchoolClass(
     long id,
@@ -18,6 +20,7 @@ public record SchoolClass(
     int differentWords,
     int minutes,
     String template,
+    Choices choices,
     List<Pupil> pupils) {
   public SchoolClass {
     pupils = List.copyOf(pupils);

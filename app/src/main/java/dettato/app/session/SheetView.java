@@ -43,7 +43,7 @@ import org.springframework.stereotype.Component;
  * Draws a session as it will be given: what each item asks, how it is called, how long it takes.
  */
 @Component
-class SheetView {
+public class SheetView {
   private final BlockBook book;
   private final Languages languages;
   private final Materials materials;
@@ -82,7 +82,7 @@ class SheetView {
    * @param stumbled whether the class stumbled on it
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record ItemView(
+  public record ItemView(
       long id,
       String text,
       String says,
@@ -105,7 +105,7 @@ class SheetView {
    * @param spoken whether it is answered aloud, so that nothing of it stands on a paper
    * @param seconds it takes about
    */
-  record BlockView(
+  public record BlockView(
       long id,
       String kind,
       String title,
@@ -121,7 +121,7 @@ class SheetView {
    * @param right at how many places
    * @param of so many that could be guessed
    */
-  record Guess(String says, int right, int of) {}
+  public record Guess(String says, int right, int of) {}
 
   /**
    * Something to know before it is given.
@@ -129,7 +129,7 @@ class SheetView {
    * @param item which one it is about; null when it is about the whole
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record CheckView(Check.Kind kind, String says, @Nullable Long item) {}
+  public record CheckView(Check.Kind kind, String says, @Nullable Long item) {}
 
   /**
    * A session.
@@ -142,7 +142,7 @@ class SheetView {
    * @param pupils of a group; empty for the whole class
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  record SessionView(
+  public record SessionView(
       long id,
       long version,
       long classId,

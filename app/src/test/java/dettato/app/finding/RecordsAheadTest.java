@@ -11,6 +11,7 @@ import dettato.app.marking.AttemptsAdded;
 import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
+import dettato.profile.Choices;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -30,6 +31,7 @@ class RecordsAheadTest {
           2,
           20,
           "",
+          Choices.USUAL,
           List.of(new Pupil(7, "Ada"), new Pupil(8, "Ben")));
 
   private final ChildRecords records = mock();

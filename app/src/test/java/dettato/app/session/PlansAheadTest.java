@@ -11,6 +11,7 @@ import static org.mockito.Mockito.when;
 
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
+import dettato.profile.Choices;
 import dettato.rule.RuleBook;
 import dettato.rule.SpellingRule;
 import java.time.Clock;
@@ -24,7 +25,7 @@ import org.mockito.ArgumentCaptor;
  */
 class PlansAheadTest {
   private static SchoolClass of(long id, int step) {
-    return new SchoolClass(id, "Class " + id, "en-GB", step, 2, 20, "", List.of());
+    return new SchoolClass(id, "Class " + id, "en-GB", step, 2, 20, "", Choices.USUAL, List.of());
   }
 
   @Test

@@ -1,0 +1,91 @@
+package dettato.app.print;
+
+import dettato.app.session.SheetView.BlockView;
+import dettato.app.session.SheetView.ItemView;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Cards to cut: every word once with its marks, pairs side by side, cards front and back. */
+final class CutPages {
+  private static final int COLUMNS = 3;
+
+  private CutPages() {}
+
+  /** A card: its text, drawn where it is a word, and what it is. */
+  private record CardFace(String text, int focus, String note, boolean plain) {
+    private CardFace(String text, int focus, String note) {
+      this(text, focus, note, false);
+    }
+  }
+
+  static Html of(Printed printed) {
+    Html html = new Html();
+    List<CardFace> faces = new ArrayList<>();
+    Set<String> seen = new LinkedHashSet<>();
+    for (BlockView block : printed.session().blocks()) {
+      for (ItemView item : block.items()) {
+        add(faces, seen, block, item);
+      }
+    }
+    html.in(
+        "table",
+        "cut",
+        () -> {
+          for (int from = 0; from < faces.size(); from += COLUMNS) {
+            List<CardFace> row = faces.subList(from, Math.min(faces.size(), from + COLUMNS));
+            html.in("tr", "", () -> row(html, printed, row));
+          }
+        });
+    printed.legend(html);
+    return html;
+  }
+
+  private static void add(List<CardFace> faces, Set<String> seen, BlockView block, ItemView item) {
+    String note = block.kind().equals("made-up") ? "no real word" : "";
+    if (block.kind().equals("cards")) {
+      if (seen.add(item.text())) {
+        faces.add(new CardFace(item.says(), -1, "", true));
+        faces.add(
+            new CardFace(String.join(", ", item.answer()), -1, "back of " + item.says(), true));
+      }
+    } else if (Printed.isOneWord(item)) {
+      if (seen.add(item.text())) {
+        faces.add(new CardFace(item.text(), item.focus(), note));
+      }
+    } else if (block.kind().equals("pairs")) {
+      for (String one : item.text().split(" ")) {
+        if (seen.add(one)) {
+          faces.add(new CardFace(one, -1, "pair: " + item.text().replace(" ", ", ")));
+        }
+      }
+    }
+  }
+
+  private static void row(Html html, Printed printed, List<CardFace> row) {
+    for (CardFace face : row) {
+      html.in(
+          "td",
+          "",
+          () -> {
+            html.in(
+                "div",
+                "face",
+                () -> {
+                  if (face.plain) {
+                    html.line("span", "word", face.text);
+                  } else {
+                    printed.model(html, face.text, face.focus);
+                  }
+                });
+            if (!face.note.isEmpty()) {
+              html.line("div", "note", face.note);
+            }
+          });
+    }
+    for (int i = row.size(); i < COLUMNS; i++) {
+      html.empty("td", "none");
+    }
+  }
+}

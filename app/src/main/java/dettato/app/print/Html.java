@@ -1,0 +1,85 @@
+package dettato.app.print;
+
+import dettato.notation.Drawing;
+import java.util.Locale;
+import org.springframework.web.util.HtmlUtils;
+
+/** Writes the HTML of a page: every text is escaped, every element closed. */
+final class Html {
+  private static final double EM = 1000.0;
+  private final StringBuilder text = new StringBuilder();
+
+  /** An element with something in it. */
+  Html in(String tag, String classes, Runnable inside) {
+    text.append('<').append(tag);
+    if (!classes.isEmpty()) {
+      text.append(" class=\"").append(classes).append('"');
+    }
+    text.append('>');
+    inside.run();
+    text.append("</").append(tag).append('>');
+    return this;
+  }
+
+  /** An element with a text in it. */
+  Html line(String tag, String classes, String says) {
+    return in(tag, classes, () -> say(says));
+  }
+
+  Html say(String says) {
+    text.append(HtmlUtils.htmlEscape(says, "UTF-8"));
+    return this;
+  }
+
+  /** Something empty, such as a line to write on. */
+  Html empty(String tag, String classes) {
+    return in(tag, classes, () -> {});
+  }
+
+  /** A word with its marks: letters that can be selected, lines drawn over them. */
+  Html drawn(Drawing drawing) {
+    text.append(
+        String.format(
+            Locale.ROOT,
+            "<span class=\"drawn\" style=\"width:%.3fem;height:%.3fem\">",
+            drawing.width() / EM,
+            (drawing.top() + drawing.bottom()) / EM));
+    for (Drawing.Letters letters : drawing.letters()) {
+      text.append(
+          String.format(
+              Locale.ROOT,
+              "<span class=\"letters\" style=\"left:%.3fem;top:%.3fem\">",
+              letters.x() / EM,
+              (drawing.top() - Drawer.BASELINE) / EM));
+      say(letters.text());
+      text.append("</span>");
+    }
+    text.append(
+        String.format(
+            Locale.ROOT,
+            "<object type=\"%s\" style=\"width:%.3fem;height:%.3fem\" data-width=\"%d\""
+                + " data-top=\"%d\" data-lines=\"%s\"></object></span>",
+            Drawer.TYPE,
+            drawing.width() / EM,
+            (drawing.top() + drawing.bottom()) / EM,
+            drawing.width(),
+            drawing.top(),
+            Drawer.coded(drawing)));
+    return this;
+  }
+
+  /** The whole page. */
+  static String page(String title, Look look, String css, Html body) {
+    return "<html><head><title>"
+        + HtmlUtils.htmlEscape(title, "UTF-8")
+        + "</title><style>@page{size:"
+        + look.size().css()
+        + "}body{font-size:"
+        + look.type().points()
+        + "pt}"
+        + css
+        + "</style></head><body>"
+        + body.text
+        + "</body></html>";
+  }
+}

@@ -1,0 +1,77 @@
+package dettato.app.print;
+
+import dettato.app.notation.ClassMarks;
+import dettato.app.school.SchoolClass;
+import dettato.app.session.SheetView.BlockView;
+import dettato.app.session.SheetView.ItemView;
+import dettato.app.session.SheetView.SessionView;
+import dettato.block.BlockBook;
+import dettato.block.Form;
+import dettato.block.Item;
+import dettato.exercise.Material;
+import dettato.notation.Legend;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** A session with all that its papers are made from. */
+record Printed(
+    SessionView session,
+    SchoolClass of,
+    List<String> children,
+    Material material,
+    ClassMarks.Hand hand,
+    BlockBook book) {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
+
+  String day() {
+    return DAY.format(session.date());
+  }
+
+  /** What stands on the sheet for a block. */
+  List<Form> forms(BlockView block) {
+    List<Item> items =
+        block.items().stream()
+            .map(i -> new Item(i.text(), i.role(), Optional.empty(), i.why()))
+            .toList();
+    return book.of(block.kind()).forms(items, material);
+  }
+
+  /** How many of them have a number on the sheet, and so in the key. */
+  static int numbered(List<Form> forms) {
+    return (int)
+        forms.stream().filter(f -> f instanceof Form.Room || f instanceof Form.Choice).count();
+  }
+
+  static boolean isOneWord(ItemView item) {
+    return item.text().matches("[\\p{L}'’-]+");
+  }
+
+  /** A word with its marks, a sentence phrase by phrase, anything else as it is. */
+  void model(Html html, String text, int focus) {
+    if (text.matches("[\\p{L}'’-]+")) {
+      html.drawn(hand.word(material.word().apply(text), focus));
+    } else if (text.matches("\\p{Lu}.*\\s.*[.?!]")) {
+      hand.sentence(text).forEach(p -> html.drawn(p).say(" "));
+    } else {
+      html.line("span", "word", text);
+    }
+  }
+
+  /** What the marks mean, beside whatever is drawn with them. */
+  void legend(Html html) {
+    List<Legend.Entry> entries = Legend.of(hand.notation());
+    if (!entries.isEmpty()) {
+      html.in(
+          "div",
+          "legend",
+          () ->
+              entries.forEach(
+                  e ->
+                      html.in(
+                          "span", "entry", () -> html.drawn(e.drawing()).say(" " + e.title()))));
+    }
+  }
+}

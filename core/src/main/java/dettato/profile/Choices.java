@@ -1,0 +1,70 @@
+package dettato.profile;
+
+import dettato.input.Unacceptable;
+import dettato.notation.Notation;
+import dettato.notation.Parting;
+import java.util.List;
+
+/**
+ * What a class does in its own way. Whatever is chosen, errors are told by sound and first attempts
+ * are kept.
+ *
+ * @param chunks letters that the class learns as one piece
+ * @param pace of writing, in hundredths of the usual time
+ */
+public record Choices(
+    Parting parting,
+    List<String> chunks,
+    Rightness right,
+    ByHeart byHeart,
+    Correcting correcting,
+    Checking checking,
+    Counting counting,
+    Ahead ahead,
+    Doubling doubling,
+    SoundAnswers sounds,
+    int pace,
+    Notation notation) {
+  private static final int SLOWEST = 300;
+  private static final int FASTEST = 50;
+  private static final int MOST_CHUNKS = 60;
+
+  /** How a class begins. */
+  public static final Choices USUAL =
+      new Choices(
+          Parting.SOUND,
+          List.of(),
+          Rightness.EXACT,
+          ByHeart.SOUNDED,
+          Correcting.LINE,
+          Checking.EACH,
+          Counting.GIVEN,
+          Ahead.BARRED,
+          Doubling.FULL,
+          SoundAnswers.ALL,
+          100,
+          Notation.PLAIN);
+
+  /**
+   * @throws Unacceptable when a chunk is no run of letters, or the pace out of bounds
+   */
+  public Choices {
+    chunks = chunks.stream().map(String::strip).filter(c -> !c.isEmpty()).distinct().toList();
+    chunks.stream()
+        .filter(c -> !c.matches("[a-z]{2,6}"))
+        .findFirst()
+        .ifPresent(
+            c -> {
+              throw new Unacceptable(
+                  "'" + c + "' is no chunk. Write two to six small letters, such as ing.");
+            });
+    if (chunks.size() > MOST_CHUNKS) {
+      throw new Unacceptable("There may be " + MOST_CHUNKS + " chunks; these are " + chunks.size());
+    }
+    if (pace < FASTEST || pace > SLOWEST) {
+      throw new Unacceptable(
+          "The pace is between %d and %d hundredths of the usual time."
+              .formatted(FASTEST, SLOWEST));
+    }
+  }
+}

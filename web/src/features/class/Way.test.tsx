@@ -1,0 +1,69 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, test } from 'vitest'
+import type { Profile } from '../../api/client'
+import { choices } from '../../test/made-up'
+import { show } from '../../test/page'
+import { answer, askedOf, fail } from '../../test/server'
+import { ClassPage } from './ClassPage'
+
+const profile: Profile = { version: 2, accent: 'en-GB', step: 30, differentWords: 2, minutes: 20, choices }
+const option = (id: string, title: string) => ({ id, title, changes: `changes with ${id}`, example: `${id} shown` })
+const drawing = { width: 2000, top: 860, bottom: 300, letters: [{ text: 'sh', x: 80 }], lines: [{ shape: 'UNDERLINE', path: 'M 80 290 L 900 290', filled: false, strong: true }], says: 'line close under sh' } as const
+
+beforeEach(() => {
+  let now = profile
+  answer('get', '/api/classes/1/profile', () => now as never)
+  answer('put', '/api/classes/1/profile', ({ body }) => (now = { ...(body as Profile), version: now.version + 1 }) as never)
+  answer('get', '/api/choices', {
+    choices: [{ id: 'counting', title: 'How many sounds', options: [option('GIVEN', 'the teacher says it'), option('FOUND', 'the class finds it')] }],
+    meanings: [
+      { id: 'SOUND', title: 'each sound', says: 'one mark', shapes: [{ id: 'UNDERLINE', title: 'underline' }, { id: 'RING', title: 'ring' }] },
+      { id: 'DOUBLE', title: 'a doubled consonant', says: 'twice', shapes: [{ id: 'RING', title: 'ring' }, { id: 'UNDERLINE', title: 'underline' }] },
+    ],
+  } as never)
+  answer('post', '/api/notation/preview', { words: [{ text: 'shell', drawing }], legend: [{ meaning: 'SOUND', shape: 'UNDERLINE', title: 'each sound', drawing }] } as never)
+})
+
+test('a choice says what it changes, shows it, and is kept at once', async () => {
+  show(<ClassPage />, '/class', '/class?show=way')
+  const select = await screen.findByLabelText(/How many sounds/)
+  expect(screen.getByText('changes with GIVEN')).toBeDefined()
+  await userEvent.selectOptions(select, 'FOUND')
+  expect(await screen.findByText('FOUND shown')).toBeDefined()
+  expect(askedOf('put', '/api/classes/1/profile')[0]?.body).toMatchObject({ version: 2, choices: { ...choices, counting: 'FOUND' } })
+})
+
+test('chunks are kept when the field is left, and asked for only where they are used', async () => {
+  show(<ClassPage />, '/class', '/class?show=way')
+  await screen.findByLabelText(/How many sounds/)
+  expect(screen.queryByLabelText(/Chunks we teach/)).toBeNull()
+  answer('get', '/api/classes/1/profile', { ...profile, choices: { ...choices, parting: 'CHUNKS' } } as never)
+  show(<ClassPage />, '/class', '/class?show=way')
+  await userEvent.type(await screen.findByLabelText(/Chunks we teach/), 'Ing, all{Enter}')
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/profile').at(-1)?.body).toMatchObject({ choices: { chunks: ['ing', 'all'] } }))
+})
+
+test('words are drawn with the marks, each told in words, and a legend beside', async () => {
+  show(<ClassPage />, '/class', '/class?show=marks')
+  expect(await screen.findByRole('img', { name: 'shell: line close under sh' })).toBeDefined()
+  expect(within(screen.getByRole('list', { name: 'What the marks mean' })).getByText('each sound')).toBeDefined()
+})
+
+test('a shape that means something is not offered for another meaning', async () => {
+  show(<ClassPage />, '/class', '/class?show=marks')
+  const doubled = await screen.findByLabelText(/a doubled consonant/)
+  expect(within(doubled).getByRole('option', { name: 'underline (in use)' })).toHaveProperty('disabled', true)
+  await userEvent.selectOptions(doubled, 'RING')
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/profile')[0]?.body).toMatchObject({ choices: { notation: { signs: { SOUND: 'UNDERLINE', DOUBLE: 'RING' } } } }))
+  await userEvent.selectOptions(await screen.findByRole('combobox', { name: /^each sound/ }), '')
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/profile')[1]?.body).toMatchObject({ choices: { notation: { signs: { DOUBLE: 'RING' } } } }))
+})
+
+test('what the server asks about a shape is said, and the old marks stand', async () => {
+  fail('put', '/api/classes/1/profile', 400, 'the ring would mean both')
+  show(<ClassPage />, '/class', '/class?show=marks')
+  await userEvent.selectOptions(await screen.findByLabelText(/a doubled consonant/), 'RING')
+  expect((await screen.findByRole('alert')).textContent).toContain('the ring would mean both')
+  expect(screen.getByLabelText(/a doubled consonant/)).toHaveProperty('value', '')
+})

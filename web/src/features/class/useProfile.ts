@@ -1,0 +1,33 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { api, ApiProblem, type Choices, type Profile } from '../../api/client'
+import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
+
+/** Keeps parts of the class's profile, one after the other. */
+export function useProfile(profile: Profile) {
+  const { id } = useClass()
+  const queries = useQueryClient()
+  const save = useMutation({
+    scope: { id: `profile ${id}` },
+    // Made on what the last answer said, so that two quick changes both stand.
+    mutationFn: (change: (now: Profile) => Partial<Profile>) => {
+      const now = queries.getQueryData(ask.profile(id).queryKey) ?? profile
+      return api.keepProfile(id, { ...now, ...change(now) })
+    },
+    onSuccess: async (kept) => {
+      queries.setQueryData(ask.profile(id).queryKey, kept)
+      await queries.invalidateQueries({ queryKey: ask.classes().queryKey })
+      await queries.invalidateQueries({ queryKey: ['class', id] })
+      await queries.invalidateQueries({ queryKey: ['session'] })
+      await queries.invalidateQueries({ queryKey: ask.progress().queryKey })
+    },
+    onError: (late) => {
+      if (late instanceof ApiProblem && late.status === 409) void queries.invalidateQueries({ queryKey: ask.profile(id).queryKey })
+    },
+  })
+  return {
+    save,
+    change: (part: Partial<Profile>) => save.mutate(() => part),
+    choose: (part: Partial<Choices>) => save.mutate((now) => (now.choices ? { choices: { ...now.choices, ...part } } : {})),
+  }
+}
