@@ -148,6 +148,9 @@ export const api = {
     data(() => client.POST('/api/classes/{id}/pupils/{pupilId}/return', { params: { path: { id, pupilId } } })),
   profile: (id: number) => data(() => client.GET('/api/classes/{id}/profile', { params: { path: { id } } })),
   keepProfile: (id: number, profile: Profile) => data(() => client.PUT('/api/classes/{id}/profile', { params: { path: { id } }, body: profile })),
+  giveTime: (id: number, pupilId: number, extraTime: number) =>
+    data(() => client.PUT('/api/classes/{id}/pupils/{pupilId}/time', { params: { path: { id, pupilId } }, body: { extraTime } })),
+  scores: (id: number) => data(() => client.GET('/api/sessions/{id}/scores', { params: { path: { id } } })),
   choices: () => data(() => client.GET('/api/choices')),
   draw: (body: WordsToDraw) => data(() => client.POST('/api/notation/preview', { body })),
   teachers: (id: number) => data(() => client.GET('/api/classes/{id}/teachers', { params: { path: { id } } })),

@@ -1,16 +1,18 @@
-import { Strip } from '../ui/Strip'
 import type { CallerProps } from './kind'
+import { isShown, Model } from './Model'
 import { Pause } from './Pause'
 
 /** A task to give: what is said, large; then its answer, as a strip where it is one word. */
 export function TaskCaller({ item, step, repeats }: CallerProps) {
-  const shown = ['show', 'answer', 'check and fix'].includes(step)
+  const shown = isShown(step)
+  const looked = step === 'look at the part' || step === 'say its letters'
   const answer = item.answer[0] ?? item.text
   return (
     <div className="flex flex-col items-center gap-6 max-w-4xl text-center" aria-live="polite">
       <p className="font-word font-bold text-6xl leading-snug">{item.says}</p>
       {repeats > 0 ? <p className="mute text-base">said again {repeats}×</p> : null}
-      {shown && item.units.length > 0 && answer === item.text ? <Strip units={item.units} size="xl" focus={item.focus} label={item.text} /> : null}
+      {looked && item.letters ? <p className="text-5xl">{item.letters}</p> : null}
+      {(shown || looked) && item.units.length > 0 && answer === item.text ? <Model item={item} /> : null}
       {shown && (item.units.length === 0 || answer !== item.text) ? <p className="font-word text-6xl">{answer}</p> : null}
       {shown && item.answer.length > 1 ? <p className="mute text-lg">right too: {item.answer.slice(1, 6).join(', ')}</p> : null}
       {step === 'write' ? <Pause key={item.id} seconds={item.pause} /> : <div className="h-2" />}

@@ -15,6 +15,8 @@ export interface CallerProps {
   /** The name of the step it is at. */
   readonly step: string
   readonly repeats: number
+  /** Whether the number of sounds may be seen yet. */
+  readonly counted: boolean
 }
 
 export interface CellProps {

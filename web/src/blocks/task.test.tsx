@@ -4,14 +4,14 @@ import { expect, test, vi } from 'vitest'
 import type { Item } from '../api/client'
 import { KINDS, kindOf } from '.'
 
-const item: Item = { id: 1, text: 'hopping', says: 'hop + ing', answer: ['hopping'], role: 'FOCUS', units: [], clue: '', due: '', focus: -1, why: '', stumbled: false, pause: 20 }
+const item: Item = { id: 1, text: 'hopping', says: 'hop + ing', answer: ['hopping'], role: 'FOCUS', units: [], clue: '', due: '', focus: -1, why: '', stumbled: false, pieces: [], pause: 20 }
 
 test('a task is called by what is said, and shows its answer only when it is due', () => {
   const { Caller, head } = kindOf('join')
-  const { rerender } = render(<Caller item={item} step="write" repeats={0} />)
+  const { rerender } = render(<Caller item={item} step="write" repeats={0} counted />)
   expect(screen.getByText('hop + ing')).toBeDefined()
   expect(screen.queryByText('hopping')).toBeNull()
-  rerender(<Caller item={item} step="show" repeats={1} />)
+  rerender(<Caller item={item} step="show" repeats={1} counted />)
   expect(screen.getByText('hopping')).toBeDefined()
   expect(head(item)).toBe('hopping')
 })

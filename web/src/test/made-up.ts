@@ -52,11 +52,12 @@ export function item(id: number, text: string, side: Item['side'], due: string):
     why: `short or not: ${due} is due`,
     pause: 14,
     stumbled: false,
+    pieces: [],
   }
 }
 
 export function sentenceItem(id: number, text: string): Item {
-  return { id, text, says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72, stumbled: false }
+  return { id, text, says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72, stumbled: false, pieces: [] }
 }
 
 /** A session of two words and a sentence. */

@@ -54,13 +54,15 @@ export function Strip({
   )
 }
 
-/** Empty frames of one width, so that nothing but the number of sounds is shown. */
-export function Frames({ count, label }: { count: number; label: string }) {
+/** Empty frames of one width, so that nothing but the number of sounds is shown; pieces stand apart. */
+export function Frames({ count, label, pieces = [] }: { count: number; label: string; pieces?: readonly number[] }) {
+  const parted = pieces.length > 1 && pieces.length < count
   return (
     <span role="img" aria-label={label} className="inline-flex">
-      {Array.from({ length: count }, (_, i) => (
-        <span key={i} className="w-24 h-20 bg-base-100 border-2 border-l-0 first:border-l-2 border-base-300 first:rounded-l-xl last:rounded-r-xl" />
-      ))}
+      {Array.from({ length: count }, (_, i) => {
+        const opens = i === 0 || (parted && pieces.includes(i))
+        return <span key={i} className={`w-24 h-20 bg-base-100 border-2 border-base-300 ${opens ? 'rounded-l-xl' : 'border-l-0'} ${opens && i > 0 ? 'ml-4' : ''} last:rounded-r-xl`} />
+      })}
     </span>
   )
 }

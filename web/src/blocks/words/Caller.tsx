@@ -1,12 +1,13 @@
+import { isShown, Model } from '../Model'
 import { Pause } from '../Pause'
 import { Tag } from '../../ui/Parts'
-import { Frames, Strip } from '../../ui/Strip'
+import { Frames } from '../../ui/Strip'
 import { counted } from '../../ui/words'
 import type { CallerProps } from '../kind'
 
 /** A word to give: its clue, empty frames, then the model with its reason. */
-export function Caller({ item, step, repeats }: CallerProps) {
-  const shown = step === 'show' || step === 'check and fix'
+export function Caller({ item, step, repeats, counted: isCounted }: CallerProps) {
+  const shown = isShown(step)
   const count = item.units.length
   const capital = (text: string) => (text[0]?.toUpperCase() ?? '') + text.slice(1)
   return (
@@ -23,9 +24,11 @@ export function Caller({ item, step, repeats }: CallerProps) {
         {repeats > 0 ? <span className="mute text-base"> said again {repeats}×</span> : null}
       </p>
       {shown ? (
-        <Strip units={item.units} size="xl" focus={item.focus} label={item.text} />
+        <Model item={item} />
+      ) : isCounted ? (
+        <Frames count={count} pieces={item.pieces} label={counted(count, 'sound')} />
       ) : (
-        <Frames count={count} label={counted(count, 'sound')} />
+        <p className="h-20 text-4xl mute flex items-center">How many sounds?</p>
       )}
       {shown && item.why ? (
         <p className="text-xl flex items-center gap-3">
@@ -33,7 +36,7 @@ export function Caller({ item, step, repeats }: CallerProps) {
         </p>
       ) : (
         <p className="mute text-lg">
-          {counted(count, 'sound')} · {counted(item.text.length, 'letter')} · about {item.pause} seconds to write
+          {isCounted ? `${counted(count, 'sound')} · ${counted(item.text.length, 'letter')} · ` : ''}about {item.pause} seconds to write
         </p>
       )}
       {step === 'write' ? <Pause key={item.id} seconds={item.pause} /> : <div className="h-2" />}

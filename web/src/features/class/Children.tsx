@@ -33,9 +33,21 @@ export function Children() {
         {there.map((child) => (
           <li key={child.id} className="flex items-center gap-1 border-b border-dotted border-base-300 h-9">
             <Name key={child.name} child={child} rename={(name) => change.mutate(() => api.rename(id, child.id, name))} />
+            <select
+              className="select select-xs select-ghost w-24 ml-auto mute"
+              aria-label={`Time to write for ${child.name}`}
+              value={child.extraTime}
+              onChange={(e) => change.mutate(() => api.giveTime(id, child.id, Number(e.target.value)))}
+            >
+              {[...new Set([0, 25, 50, 100, child.extraTime])].map((more) => (
+                <option key={more} value={more}>
+                  {more === 0 ? 'usual time' : `+ ${more} %`}
+                </option>
+              ))}
+            </select>
             <button
               type="button"
-              className="btn btn-ghost btn-xs ml-auto"
+              className="btn btn-ghost btn-xs"
               aria-label={`${child.name} leaves the class`}
               onClick={() => change.mutate(() => api.leave(id, child.id))}
             >

@@ -10,7 +10,8 @@ import { dayName } from '../../../lib/days'
 import { Empty } from '../../../ui/Empty'
 import { Failed, Head, Key, Loading } from '../../../ui/Parts'
 import { useBlockClock } from './useBlockClock'
-import { calls, moved, within, type Place } from './script'
+import { MoreTime } from './MoreTime'
+import { calls, isCounted, moved, within, type Place } from './script'
 
 /** Gives a session, one item and one step at a time. */
 export function Dictate() {
@@ -22,11 +23,12 @@ export function Dictate() {
 }
 
 function Giving({ session }: { session: Session }) {
-  const { id: classId } = useClass()
+  const of = useClass()
+  const classId = of.id
   const navigate = useNavigate()
   const queries = useQueryClient()
   const [params, setParams] = useSearchParams()
-  const all = useMemo(() => calls(session), [session])
+  const all = useMemo(() => calls(session, of.choices), [session, of.choices])
   const [place, setPlace] = useState<Place>(() =>
     within({ call: Number(params.get('item') ?? '1') - 1 || 0, step: Number(params.get('step') ?? '1') - 1 || 0 }, all),
   )
@@ -84,7 +86,8 @@ function Giving({ session }: { session: Session }) {
       {finish.isError ? <Failed error={finish.error} retry={() => finish.mutate()} /> : null}
       <div className="grow flex flex-col items-center justify-center gap-6 min-h-0">
         <Steps steps={steps} step={place.step} />
-        <Caller key={here.item.id} item={here.item} step={steps[place.step] ?? ''} repeats={repeats} />
+        <Caller key={place.call} item={here.item} step={steps[place.step] ?? ''} repeats={repeats} counted={isCounted(steps, place.step)} />
+        {steps[place.step] === 'write' ? <MoreTime seconds={here.item.pause} /> : null}
       </div>
       <footer className="flex flex-wrap items-center gap-x-5 mute text-sm">
         <span>

@@ -1,9 +1,9 @@
 import { expect, test } from 'vitest'
-import { session } from '../../../test/made-up'
+import { choices, item, session } from '../../../test/made-up'
 import { counted } from '../../../ui/words'
-import { calls, moved, within } from './script'
+import { calls, isCounted, moved, within } from './script'
 
-const all = calls(session())
+const all = calls(session(), choices)
 
 test('gives the words, then the sentence', () => {
   expect(all.map((c) => [c.kind.id, c.item.text])).toEqual([
@@ -31,4 +31,32 @@ test('an address that leads nowhere leads to the nearest place', () => {
 
 test('counts in words', () => {
   expect([counted(1, 'sound'), counted(3, 'sound'), counted(14, 'letter')]).toEqual(['one sound', 'three sounds', '14 letters'])
+})
+
+const steps = (over: Partial<typeof choices>, pieces: number[] = []) =>
+  calls({ ...session(), blocks: [{ ...session().blocks[0]!, items: [{ ...item(1, 'hopping', 'DUE', 'pp'), pieces }] }] }, { ...choices, ...over }).map((c) => c.steps)
+
+test('the class counts the sounds before their number is seen, where it is to find it', () => {
+  const [found] = steps({ counting: 'FOUND' })
+  expect(found).toContain('how many sounds?')
+  const at = found!.indexOf('how many sounds?')
+  expect([isCounted(found!, at), isCounted(found!, at + 1)]).toEqual([false, true])
+  expect(isCounted(steps({})[0]!, 0)).toBe(true)
+})
+
+test('beats are clapped, a base said first, only where a word has them', () => {
+  expect(steps({ parting: 'BEATS' }, [0, 3])[0]).toContain('clap the beats')
+  expect(steps({ parting: 'BEATS' }, [0])[0]).not.toContain('clap the beats')
+  expect(steps({ parting: 'BASE' }, [0, 3])[0]).toContain('base, then ending')
+})
+
+test('models come at the end of the block where the class checks at the end', () => {
+  const [write, show] = steps({ checking: 'END' })
+  expect(write!.at(-1)).toBe('write')
+  expect(show).toEqual(['show', 'check: one line, write it beside'])
+})
+
+test('a mistake is put right as the class does it', () => {
+  expect(steps({ correcting: 'FIX' })[0]!.at(-1)).toBe('check and fix')
+  expect(steps({ correcting: 'TICK' })[0]!.at(-1)).toBe('check and tick')
 })

@@ -1,16 +1,47 @@
-import type { Session } from '../../../api/client'
+import type { Choices, Item, Session } from '../../../api/client'
 import { kindOf, type Call } from '../../../blocks'
 
 /** Nothing is shown until the end. */
 const UNAIDED = ['clue', 'say it', 'write'] as const
 
-/** All that is given, block by block. */
-export function calls(session: Session): Call[] {
+const COUNT = 'count sounds'
+const FIX = 'check and fix'
+export const FOUND = 'how many sounds?'
+
+/** All that is given, block by block, in the class's own way. */
+export function calls(session: Session, choices: Choices): Call[] {
   return session.blocks.flatMap((block) => {
     const kind = kindOf(block.kind)
-    const steps = block.role === 'ASSESSED' ? UNAIDED : kind.steps
-    return block.items.map((item) => ({ kind, item, block: block.id, steps }))
+    const all = block.items.map((item) => ({
+      kind,
+      item,
+      block: block.id,
+      steps: block.role === 'ASSESSED' ? UNAIDED : kind.steps.flatMap((step) => inItsWay(step, item, choices)),
+    }))
+    const shows = kind.steps.includes('show') && block.role !== 'ASSESSED'
+    return choices.checking === 'END' && shows
+      ? [...all.map((call) => ({ ...call, steps: call.steps.slice(0, shown(call.steps)) })), ...all.map((call) => ({ ...call, steps: call.steps.slice(shown(call.steps)) }))]
+      : all
   })
+}
+
+const shown = (steps: readonly string[]) => steps.indexOf('show')
+
+/** A step as this class takes it, with what comes before it. */
+function inItsWay(step: string, item: Item, choices: Choices): string[] {
+  const pieces = item.pieces.length
+  if (step === COUNT) {
+    const before = pieces < 2 ? [] : choices.parting === 'BEATS' ? ['clap the beats'] : choices.parting === 'BASE' ? ['base, then ending'] : []
+    return [...before, choices.counting === 'FOUND' ? FOUND : COUNT]
+  }
+  if (step === FIX) return [{ LINE: 'check: one line, write it beside', FIX, TICK: 'check and tick' }[choices.correcting]]
+  if (step === 'look at the part' && item.letters) return ['say its letters']
+  return [step]
+}
+
+/** Whether the number of sounds may be seen: at once, or when the class has found it. */
+export function isCounted(steps: readonly string[], step: number): boolean {
+  return step > steps.indexOf(FOUND) || !steps.includes(FOUND)
 }
 
 export interface Place {

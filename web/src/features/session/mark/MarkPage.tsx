@@ -13,6 +13,7 @@ import { arrow, nextPaper, nextWord, type Shorthand, type Spot } from './keys'
 import { MarkGrid } from './MarkGrid'
 import type { CellKeys } from './OpenCell'
 import { Panel } from './Panel'
+import { PaperFoot } from './PaperFoot'
 import { useGridSpot } from './useGridSpot'
 import { usePapers, useStanding } from './usePapers'
 import type { PaperStore } from './paperStore'
@@ -79,6 +80,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
         <MarkGrid store={store} papers={papers} columns={columns} spot={spot} go={go} keys={keys} />
         <Panel key={`${pupil.id}.${column.item.id}`} pupil={pupil} column={column} session={session} papers={papers} store={store} />
       </div>
+      <PaperFoot session={session.id} pupil={pupil} store={store} />
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- one line that may scroll must be reachable by keyboard */}
       <footer className="flex items-center gap-4 mute text-sm whitespace-nowrap overflow-x-auto shrink-0" tabIndex={0} aria-label="Keys">
         <span>

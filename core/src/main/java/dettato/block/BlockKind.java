@@ -29,6 +29,11 @@ public interface BlockKind {
     return false;
   }
 
+  /** Whether its words are to be known by heart, and so are taught in a way of their own. */
+  default boolean isByHeart() {
+    return false;
+  }
+
   /** Whether its words are read back at the end of a session. */
   default boolean isReadBack() {
     return false;

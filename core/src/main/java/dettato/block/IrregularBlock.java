@@ -11,6 +11,11 @@ final class IrregularBlock extends WordTaskBlock {
   }
 
   @Override
+  public boolean isByHeart() {
+    return true;
+  }
+
+  @Override
   public String title() {
     return "Irregular words";
   }

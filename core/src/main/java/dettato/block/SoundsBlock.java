@@ -51,12 +51,14 @@ final class SoundsBlock extends AskedBlock {
     for (String sound : review) {
       if (items.size() < request.count() - own && isFree(sound, request)) {
         String why = request.needs().sounds().contains(sound) ? "missed lately" : "";
-        items.add(item(sound, taught, Item.Role.REVIEW, why, request));
+        items.add(item(sound, taught, Item.Role.REVIEW, why, request, material));
       }
     }
     last.stream()
         .limit(own)
-        .forEach(s -> items.add(item(s, taught, Item.Role.FOCUS, "what it is about", request)));
+        .forEach(
+            s ->
+                items.add(item(s, taught, Item.Role.FOCUS, "what it is about", request, material)));
     return items;
   }
 
@@ -86,9 +88,14 @@ final class SoundsBlock extends AskedBlock {
   }
 
   private static Item item(
-      String sound, Map<String, List<String>> taught, Item.Role role, String why, Request request) {
+      String sound,
+      Map<String, List<String>> taught,
+      Item.Role role,
+      String why,
+      Request request,
+      Material material) {
     List<String> graphemes = taught.getOrDefault(sound, List.of());
-    boolean one = request.easy() && graphemes.size() > 1;
+    boolean one = (request.easy() || material.habits().oneWay()) && graphemes.size() > 1;
     String says = "/" + sound + "/" + (one ? ", " + ONE : "");
     return new Item(AskedText.of(says, graphemes, List.of()).text(), role, Optional.empty(), why);
   }

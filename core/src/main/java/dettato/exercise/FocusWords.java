@@ -4,9 +4,11 @@ import dettato.find.RivalChooser;
 import dettato.focus.Focus;
 import dettato.plan.WordChooser;
 import dettato.word.Word;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Words for one focus: both sides of a rule, as many of each rival grapheme, or irregular words.
@@ -23,7 +25,9 @@ public record FocusWords(
   public List<Word> rule(String id) {
     return material
         .chooser()
-        .choose(new WordChooser.Request(id, count, material.step(), easy, without, broken, seed))
+        .choose(
+            new WordChooser.Request(
+                id, count, material.step(), easy, without, broken, material.habits().ahead(), seed))
         .stream()
         .map(c -> c.word())
         .toList();
@@ -31,9 +35,22 @@ public record FocusWords(
 
   @Override
   public List<Word> rivals(String sound, List<String> graphemes) {
+    List<Word> words = rivals(sound, graphemes, count, material.step(), without);
+    if (words.size() == count || !material.habits().ahead()) {
+      return words;
+    }
+    Set<String> taken = new HashSet<>(without);
+    words.forEach(w -> taken.add(w.spelling()));
+    return Stream.concat(
+            words.stream(), rivals(sound, graphemes, count - words.size(), -1, taken).stream())
+        .toList();
+  }
+
+  private List<Word> rivals(
+      String sound, List<String> graphemes, int some, int step, Set<String> barred) {
     return material
         .rivals()
-        .choose(new RivalChooser.Request(sound, graphemes, count, material.step(), without, seed));
+        .choose(new RivalChooser.Request(sound, graphemes, some, step, barred, seed));
   }
 
   /** Words to know by heart: irregular for what is taught by now, the rest of each taught. */

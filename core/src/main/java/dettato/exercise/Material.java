@@ -18,6 +18,7 @@ import java.util.function.Supplier;
  * @param book made when it is first asked for
  * @param bank read when it is first asked for
  * @param texts to hunt through and to ask of, read when they are first asked for
+ * @param habits what the class does in its own way
  * @param step up to which step of the sequence graphemes are taught
  */
 public record Material(
@@ -30,7 +31,19 @@ public record Material(
     int step,
     Supplier<ExerciseBook> book,
     Supplier<SentenceBank> bank,
-    Supplier<Hunts> texts) {
+    Supplier<Hunts> texts,
+    Habits habits) {
+
+  /**
+   * What a class does in its own way when it is asked.
+   *
+   * @param ahead whether words that need what is not taught yet are taken when others run out
+   * @param oneWay whether a sound is written in one way at a time, and not in all that are taught
+   */
+  public record Habits(boolean ahead, boolean oneWay) {
+    /** As it usually is. */
+    public static final Habits USUAL = new Habits(false, false);
+  }
 
   /** Sentences to dictate, read in this language. */
   public SentenceBank sentences() {

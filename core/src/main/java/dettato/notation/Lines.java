@@ -11,6 +11,7 @@ final class Lines {
   private static final int TALL_TOP = 800;
   private static final int DEPTH = 250;
   private static final int CLOSE = 290;
+  private static final int ARC = 340;
   private static final int UNDER = 390;
   private static final int HANG = 130;
   private static final int DOT = 55;
@@ -58,7 +59,7 @@ final class Lines {
           put(shape, Pen.line(left + ASIDE, UNDER, right - ASIDE, UNDER), false, strong, 0, UNDER);
       case UNDERLINE ->
           put(shape, Pen.line(left + ASIDE, CLOSE, right - ASIDE, CLOSE), false, strong, 0, CLOSE);
-      case ARC -> put(shape, Pen.hanging(left, right, CLOSE, HANG), false, strong, 0, CLOSE + HANG);
+      case ARC -> put(shape, Pen.hanging(left, right, ARC, HANG), false, strong, 0, ARC + HANG);
       case SCOOP ->
           put(shape, Pen.hanging(left, right, UNDER, HANG), false, strong, 0, UNDER + HANG);
       case RING ->

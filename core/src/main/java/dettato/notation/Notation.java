@@ -58,6 +58,17 @@ public record Notation(Map<Meaning, Shape> signs) {
     return all;
   }
 
+  /** The same with a ring around what is known by heart, unless that or the ring is taken. */
+  public Notation withByHeart() {
+    if (has(Meaning.IRREGULAR) || signs.containsValue(Shape.RING)) {
+      return this;
+    }
+    Map<Meaning, Shape> more = new EnumMap<>(Meaning.class);
+    more.putAll(signs);
+    more.put(Meaning.IRREGULAR, Shape.RING);
+    return new Notation(more);
+  }
+
   /** Whether sounds stand in frames, apart from each other. */
   public boolean inFrames() {
     return of(Meaning.SOUND).filter(Shape.FRAME::equals).isPresent();

@@ -32,6 +32,8 @@ public final class WordChooser {
    * @param easiestFirst whether the easiest words are taken, and easy ones come before hard ones,
    *     as far as the sides allow
    * @param without spellings not to be taken, such as those of this month
+   * @param broken conditions that come before the others
+   * @param ahead whether words with untaught graphemes are taken when taught ones run out
    * @param seed for the order
    */
   public record Request(
@@ -41,6 +43,7 @@ public final class WordChooser {
       boolean easiestFirst,
       Set<String> without,
       Set<String> broken,
+      boolean ahead,
       long seed) {
     public Request {
       without = Set.copyOf(without);
@@ -50,7 +53,7 @@ public final class WordChooser {
     /** The same with no condition before the others. */
     public Request(
         String rule, int count, int step, boolean easiestFirst, Set<String> without, long seed) {
-      this(rule, count, step, easiestFirst, without, Set.of(), seed);
+      this(rule, count, step, easiestFirst, without, Set.of(), false, seed);
     }
   }
 
@@ -80,11 +83,11 @@ public final class WordChooser {
    */
   public List<Choice> choose(Request request) {
     Random random = new Random(request.seed());
-    List<Choice> taught =
+    List<Choice> free =
         candidates(request.rule(), request.step()).stream()
-            .filter(Choice::isTaught)
             .filter(c -> !request.without().contains(c.word().spelling()))
             .toList();
+    List<Choice> taught = free.stream().filter(Choice::isTaught).toList();
     Pick pick = new Pick(request.easiestFirst() ? EASY_WINDOW : WINDOW, random);
     List<Choice> mayBeDue = side(taught, Side.DUE);
     List<Choice> mayNot = side(taught, Side.NOT_DUE);
@@ -95,12 +98,22 @@ public final class WordChooser {
     if (due.size() + notDue.size() < request.count()) {
       due = pick.of(mayBeDue, request.count() - notDue.size(), request.broken());
     }
+    if (request.ahead()) {
+      List<Choice> later = free.stream().filter(c -> !c.isTaught()).toList();
+      due = more(due, pick.of(side(later, Side.DUE), half - due.size(), request.broken()));
+      int left = request.count() - due.size() - notDue.size();
+      notDue = more(notDue, pick.of(side(later, Side.NOT_DUE), left, request.broken()));
+    }
     Comparator<Choice> easiest = ease();
     if (request.easiestFirst()) {
       due = due.stream().sorted(easiest).toList();
       notDue = notDue.stream().sorted(easiest).toList();
     }
     return Unpredictable.mix(List.of(due, notDue), random);
+  }
+
+  private static List<Choice> more(List<Choice> some, List<Choice> others) {
+    return Stream.concat(some.stream(), others.stream()).toList();
   }
 
   private static boolean isBroken(List<Choice> side, Request request) {

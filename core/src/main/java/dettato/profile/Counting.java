@@ -2,11 +2,14 @@ package dettato.profile;
 
 /** Who says how many sounds a word has. */
 public enum Counting implements Option {
-  GIVEN("the teacher says it", "The frames are there from the beginning.", "three sounds: ▯▯▯"),
+  GIVEN(
+      "the teacher says it",
+      "The frames are there from the beginning.",
+      "three sounds: [ ] [ ] [ ]"),
   FOUND(
       "the class finds it",
       "The frames come when the class has counted.",
-      "how many sounds? then ▯▯▯");
+      "how many sounds? then [ ] [ ] [ ]");
 
   private final String title;
   private final String changes;

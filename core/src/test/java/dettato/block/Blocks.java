@@ -70,7 +70,8 @@ public final class Blocks {
         step,
         () -> BOOK,
         () -> BANK,
-        () -> HUNTS);
+        () -> HUNTS,
+        Material.Habits.USUAL);
   }
 
   public static Word word(String spelling) {

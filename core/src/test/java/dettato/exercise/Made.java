@@ -54,7 +54,8 @@ final class Made {
         step,
         () -> BOOK,
         () -> BANK,
-        () -> HUNTS);
+        () -> HUNTS,
+        Material.Habits.USUAL);
   }
 
   static Word word(String spelling) {

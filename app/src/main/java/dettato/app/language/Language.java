@@ -165,7 +165,8 @@ public final class Language {
   }
 
   /** What blocks are filled from, for a class that has been taught up to a step. */
-  public Material material(int step, Supplier<SentenceBank> sentences, Supplier<Hunts> texts) {
+  public Material material(
+      int step, Supplier<SentenceBank> sentences, Supplier<Hunts> texts, Material.Habits habits) {
     return new Material(
         accent,
         lexicon,
@@ -176,7 +177,8 @@ public final class Language {
         step,
         exercises,
         sentences,
-        texts);
+        texts,
+        habits);
   }
 
   /** What answers are judged by. */

@@ -51,6 +51,11 @@ public class ClassMarks {
     }
   }
 
+  /** The same for words to know by heart, whose odd part is ringed where they are sounded. */
+  public Hand byHeart(SchoolClass of) {
+    return of(of.accent(), of.choices().notation().withByHeart(), of.choices().chunks());
+  }
+
   public Hand of(SchoolClass of) {
     return of(of.accent(), of.choices().notation(), of.choices().chunks());
   }
@@ -62,7 +67,11 @@ public class ClassMarks {
   }
 
   /** The chunks of a class, as most words say them. */
-  public Chunks chunks(Language language, List<String> taught) {
+  public Chunks chunks(SchoolClass of) {
+    return chunks(languages.of(of.accent()), of.choices().chunks());
+  }
+
+  private Chunks chunks(Language language, List<String> taught) {
     return taught.isEmpty()
         ? Chunks.NONE
         : chunks.get(

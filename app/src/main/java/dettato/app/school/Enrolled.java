@@ -9,13 +9,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param from first day, null where it is not known
  * @param to first day the child is no more in it, null while it is
+ * @param extraTime to write, in hundredths of what the others have
  */
 public record Enrolled(
     @JsonIgnore Long classId,
     Long id,
     String name,
     @Nullable LocalDate from,
-    @Nullable LocalDate to) {
+    @Nullable LocalDate to,
+    int extraTime) {
 
   /** Whether the child is in the class on a day. */
   public boolean isThereOn(LocalDate day) {

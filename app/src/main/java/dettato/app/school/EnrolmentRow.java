@@ -31,6 +31,9 @@ class EnrolmentRow {
   private @Nullable LocalDate fromOn;
   private @Nullable LocalDate toOn;
 
+  @Column(nullable = false)
+  private int extraTime;
+
   protected EnrolmentRow() {}
 
   EnrolmentRow(Long classId, Long pupilId, int place, @Nullable LocalDate fromOn) {
@@ -50,6 +53,10 @@ class EnrolmentRow {
 
   int place() {
     return place;
+  }
+
+  void give(int more) {
+    this.extraTime = more;
   }
 
   void leave(LocalDate day) {

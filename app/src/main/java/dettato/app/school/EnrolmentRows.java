@@ -13,7 +13,7 @@ interface EnrolmentRows extends ListCrudRepository<EnrolmentRow, Long> {
 
   /** All who are or were in these classes, in their order. */
   @Query(
-      "select new dettato.app.school.Enrolled(e.classId, p.id, p.name, e.fromOn, e.toOn)"
+      "select new dettato.app.school.Enrolled(e.classId, p.id, p.name, e.fromOn, e.toOn, e.extraTime)"
           + " from EnrolmentRow e join PupilRow p on p.id = e.pupilId"
           + " where e.classId in :classIds order by e.classId, e.place, e.id")
   List<Enrolled> of(Collection<Long> classIds);

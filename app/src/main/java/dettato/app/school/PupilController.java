@@ -2,6 +2,8 @@ package dettato.app.school;
 
 import dettato.app.account.Teacher;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -30,6 +32,11 @@ class PupilController {
 
   record NewPupils(@NotEmpty @Size(max = 60) List<@NotNull String> names) {}
 
+  /**
+   * @param extraTime in hundredths of what the others have
+   */
+  record MoreTime(@Min(0) @Max(200) int extraTime) {}
+
   record NewName(@NotNull @Size(max = 80) String name) {}
 
   /** Everyone who is or was in the class. */
@@ -55,6 +62,17 @@ class PupilController {
       @RequestBody @Valid NewName made,
       @AuthenticationPrincipal Teacher teacher) {
     roll.rename(classes.find(id, teacher).id(), pupilId, made.name());
+    return classes.everyone(id, teacher);
+  }
+
+  /** Gives the child more time to write than the others have. */
+  @PutMapping("/api/classes/{id}/pupils/{pupilId}/time")
+  List<Enrolled> give(
+      @PathVariable long id,
+      @PathVariable long pupilId,
+      @RequestBody @Valid MoreTime more,
+      @AuthenticationPrincipal Teacher teacher) {
+    roll.give(classes.find(id, teacher).id(), pupilId, more.extraTime());
     return classes.everyone(id, teacher);
   }
 

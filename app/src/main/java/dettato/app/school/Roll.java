@@ -69,6 +69,12 @@ class Roll {
     pupils.findById(pupilId).orElseThrow().rename(clean(name, taken));
   }
 
+  /** Gives a child more time to write. */
+  @Transactional
+  void give(long classId, long pupilId, int more) {
+    enrolment(classId, pupilId).give(more);
+  }
+
   /** A child leaves today. */
   @Transactional
   void leave(long classId, long pupilId) {

@@ -22,10 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 class PaperController {
   private final SessionReader reader;
   private final Papers papers;
+  private final SessionScores scores;
 
-  PaperController(SessionReader reader, Papers papers) {
+  PaperController(SessionReader reader, Papers papers, SessionScores scores) {
     this.reader = reader;
     this.papers = papers;
+    this.scores = scores;
   }
 
   /**
@@ -42,6 +44,13 @@ class PaperController {
   @GetMapping("/api/sessions/{id}/papers")
   List<SessionReader.Paper> all(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return reader.papers(id, teacher);
+  }
+
+  /** Every paper in numbers, as the class counts them. */
+  @GetMapping("/api/sessions/{id}/scores")
+  List<SessionScores.PaperScore> scores(
+      @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return scores.of(id, teacher);
   }
 
   @PutMapping("/api/sessions/{id}/papers/{pupilId}/items/{itemId}")

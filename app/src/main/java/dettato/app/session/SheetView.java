@@ -1,11 +1,10 @@
 package dettato.app.session;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
 import dettato.app.language.UnitView;
 import dettato.app.need.ClassNeeds;
 import dettato.app.need.Timings;
+import dettato.app.notation.ClassMarks;
 import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
 import dettato.block.AskedOrder;
@@ -17,10 +16,14 @@ import dettato.block.Item;
 import dettato.exercise.Material;
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
+import dettato.notation.Drawing;
 import dettato.plan.Guessers;
 import dettato.plan.Pace;
 import dettato.plan.Timing;
 import dettato.plan.Unpredictable;
+import dettato.profile.ByHeart;
+import dettato.profile.Choices;
+import dettato.profile.LetterNames;
 import dettato.rule.Opportunity;
 import dettato.rule.Side;
 import dettato.session.SessionClock;
@@ -44,26 +47,28 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class SheetView {
+  private static final int HUNDRED = 100;
+
   private final BlockBook book;
-  private final Languages languages;
   private final Materials materials;
   private final FocusText focuses;
   private final Timings timings;
   private final ClassNeeds needs;
+  private final ClassMarks marks;
 
   SheetView(
       BlockBook book,
-      Languages languages,
       Materials materials,
       FocusText focuses,
       Timings timings,
-      ClassNeeds needs) {
+      ClassNeeds needs,
+      ClassMarks marks) {
     this.book = book;
-    this.languages = languages;
     this.materials = materials;
     this.focuses = focuses;
     this.timings = timings;
     this.needs = needs;
+    this.marks = marks;
   }
 
   /**
@@ -80,6 +85,9 @@ public class SheetView {
    * @param why it was chosen, or what decides
    * @param pause seconds of quiet to write it
    * @param stumbled whether the class stumbled on it
+   * @param pieces the first unit of each piece that the class builds the word in; empty for no word
+   * @param drawing the word with the class's marks; null for no word
+   * @param letters the names of its letters, where the class learns it by them; null where not
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record ItemView(
@@ -97,7 +105,10 @@ public class SheetView {
       int focus,
       String why,
       int pause,
-      boolean stumbled) {}
+      boolean stumbled,
+      List<Integer> pieces,
+      @Nullable Drawing drawing,
+      @Nullable String letters) {}
 
   /**
    * A block.
@@ -188,7 +199,6 @@ public class SheetView {
   }
 
   SessionView of(SessionRow row, List<PlannedBlocks.Planned> planned, SchoolClass of) {
-    Language language = languages.of(of.accent());
     Material material = materials.of(of);
     List<Focus> focus = focuses.read(row.focus());
     Timing timing = timings.of(of.id());
@@ -208,7 +218,7 @@ public class SheetView {
         seconds,
         limit,
         focus.stream().map(FocusView::of).toList(),
-        planned.stream().map(p -> block(p, focus, material, language, clock)).toList(),
+        planned.stream().map(p -> block(p, focus, material, of, clock)).toList(),
         checks,
         seconds <= limit ? List.of() : drops(row, planned, focus, of, material, clock),
         guess(planned, focus, material),
@@ -299,7 +309,7 @@ public class SheetView {
       PlannedBlocks.Planned planned,
       List<Focus> focus,
       Material material,
-      Language language,
+      SchoolClass of,
       SessionClock clock) {
     BlockKind kind = book.of(planned.block().kind());
     return new BlockView(
@@ -309,14 +319,18 @@ public class SheetView {
         planned.block().role(),
         kind.isSpoken(),
         clock.seconds(new SessionClock.Block(kind.id(), planned.asItems())),
-        planned.items().stream().map(i -> item(i, kind, focus, material, language)).toList());
+        planned.items().stream().map(i -> item(i, kind, focus, material, of)).toList());
   }
 
-  private static ItemView item(
-      ItemRow row, BlockKind kind, List<Focus> focus, Material material, Language language) {
+  private ItemView item(
+      ItemRow row, BlockKind kind, List<Focus> focus, Material material, SchoolClass of) {
+    Choices choices = of.choices();
+    boolean byName = kind.isByHeart() && choices.byHeart() == ByHeart.NAMES;
+    ClassMarks.Hand hand = kind.isByHeart() && !byName ? marks.byHeart(of) : marks.of(of);
     Call call = kind.call(new Item(row.text(), row.role(), Optional.empty(), row.why()), material);
     boolean oneWord = row.text().matches("[\\p{L}'’-]+");
-    Optional<Word> word = oneWord ? Optional.of(language.word(row.text())) : Optional.empty();
+    Optional<Word> word =
+        oneWord ? Optional.of(material.word().apply(row.text())) : Optional.empty();
     Optional<FocusAt> at = word.flatMap(w -> FocusAt.first(focus, w, material.accent()));
     Optional<Opportunity> decided = at.flatMap(FocusAt::decided);
     int unit = at.map(FocusAt::unit).orElse(-1);
@@ -329,12 +343,17 @@ public class SheetView {
         decided.map(Opportunity::rule).orElse(null),
         decided.map(o -> o.condition().id()).orElse(null),
         decided.map(Opportunity::side).orElse(null),
-        word.map(w -> UnitView.of(w.cut(), language.accent())).orElse(List.of()),
+        word.map(w -> UnitView.of(w.cut(), material.accent())).orElse(List.of()),
         word.map(Word::clue).orElse(""),
         unit < 0 ? "" : word.map(w -> w.cut().unit(unit).grapheme().text()).orElse(""),
         unit,
         row.why().isEmpty() ? decided.map(Opportunity::why).orElse("") : row.why(),
-        call.pause(),
-        row.isStumbled());
+        call.pause() * choices.pace() / HUNDRED,
+        row.isStumbled(),
+        word.map(w -> choices.parting().of(w, marks.chunks(of))).orElse(List.of()),
+        word.map(w -> hand.word(w, unit)).orElse(null),
+        word.filter(w -> byName)
+            .map(w -> LetterNames.of(w.letters(), material.accent()))
+            .orElse(null));
   }
 }

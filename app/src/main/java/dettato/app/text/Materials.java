@@ -3,6 +3,8 @@ package dettato.app.text;
 import dettato.app.language.Languages;
 import dettato.app.school.SchoolClass;
 import dettato.exercise.Material;
+import dettato.profile.Ahead;
+import dettato.profile.SoundAnswers;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
@@ -28,6 +30,8 @@ public class Materials {
         .material(
             of.step(),
             SingletonSupplier.of(() -> made.bank(own.obtain())),
-            SingletonSupplier.of(() -> made.hunts(own.obtain())));
+            SingletonSupplier.of(() -> made.hunts(own.obtain())),
+            new Material.Habits(
+                of.choices().ahead() == Ahead.WARNED, of.choices().sounds() == SoundAnswers.ONE));
   }
 }

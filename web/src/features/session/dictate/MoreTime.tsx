@@ -1,0 +1,18 @@
+import { useQuery } from '@tanstack/react-query'
+import { ask } from '../../../api/queries'
+import { useClass } from '../../../lib/classContext'
+
+const HUNDRED = 100
+
+/** Who has more time to write, and until when. */
+export function MoreTime({ seconds }: { seconds: number }) {
+  const { id } = useClass()
+  const everyone = useQuery(ask.everyone(id))
+  const slower = everyone.data?.filter((e) => !e.to && e.extraTime > 0) ?? []
+  if (slower.length === 0) return null
+  return (
+    <p className="mute text-lg">
+      More time: {slower.map((e) => `${e.name} ${Math.round((seconds * (HUNDRED + e.extraTime)) / HUNDRED)} s`).join(', ')}
+    </p>
+  )
+}

@@ -1,0 +1,26 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import type { Pupil } from '../../../api/client'
+import { ask } from '../../../api/queries'
+import type { PaperStore } from './paperStore'
+import { useStanding } from './usePapers'
+
+/** So long after the last answer was entered, in milliseconds. */
+const SOON = 800
+
+/** The open paper in numbers, as the class counts them. */
+export function PaperFoot({ session, pupil, store }: { session: number; pupil: Pupil; store: PaperStore }) {
+  const queries = useQueryClient()
+  const scores = useQuery(ask.scores(session))
+  const { done } = useStanding(store)
+  useEffect(() => {
+    const timer = window.setTimeout(() => void queries.invalidateQueries({ queryKey: ask.scores(session).queryKey }), SOON)
+    return () => window.clearTimeout(timer)
+  }, [done, pupil.id, queries, session])
+  const says = scores.data?.find((s) => s.pupilId === pupil.id)?.says
+  return (
+    <p className="text-sm px-1 shrink-0" role="status" aria-label="This paper in numbers">
+      <strong>{pupil.name}</strong> <span className="mute">{scores.isError ? 'could not be counted just now' : (says ?? 'nothing entered yet')}</span>
+    </p>
+  )
+}
