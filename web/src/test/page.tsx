@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { render } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { MemoryRouter, Outlet, Route, Routes, useLocation } from 'react-router'
+import type { SchoolClass } from '../api/client'
 import { limpet } from './made-up'
 
 /** The Wednesday on which every test plays. */
@@ -13,14 +14,14 @@ function Address() {
 }
 
 /** Shows a page of Class Limpet at an address, and the address itself beside it. */
-export function show(page: ReactElement, path: string, at: string) {
+export function show(page: ReactElement, path: string, at: string, of: SchoolClass = limpet) {
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
   return render(
     <QueryClientProvider client={queries}>
       <MemoryRouter initialEntries={[at]}>
         <Address />
         <Routes>
-          <Route element={<Outlet context={{ of: limpet, today: TODAY }} />}>
+          <Route element={<Outlet context={{ of, today: TODAY }} />}>
             <Route path={path} element={page} />
             <Route path="*" element={<p>another page</p>} />
           </Route>

@@ -28,7 +28,7 @@ export function ClassPage() {
       <Head title={name} note="every change is kept at once">
         <div role="tablist" aria-label="Parts of this page" className="tabs tabs-border">
           {PARTS.map(([id, title]) => (
-            <button key={id} type="button" role="tab" className={`tab ${shown === id ? 'tab-active' : ''}`} aria-selected={shown === id} onClick={() => url.set({ show: id })}>
+            <button key={id} type="button" role="tab" className={`tab text-base-content! ${shown === id ? 'tab-active font-semibold' : ''}`} aria-selected={shown === id} onClick={() => url.set({ show: id })}>
               {title}
             </button>
           ))}

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import type { Profile } from '../../api/client'
@@ -58,6 +58,16 @@ test('a shape that means something is not offered for another meaning', async ()
   await waitFor(() => expect(askedOf('put', '/api/classes/1/profile')[0]?.body).toMatchObject({ choices: { notation: { signs: { SOUND: 'UNDERLINE', DOUBLE: 'RING' } } } }))
   await userEvent.selectOptions(await screen.findByRole('combobox', { name: /^each sound/ }), '')
   await waitFor(() => expect(askedOf('put', '/api/classes/1/profile')[1]?.body).toMatchObject({ choices: { notation: { signs: { DOUBLE: 'RING' } } } }))
+})
+
+test('two quick changes both stand', async () => {
+  show(<ClassPage />, '/class', '/class?show=marks')
+  const doubled = await screen.findByLabelText(/a doubled consonant/)
+  const sound = screen.getByRole('combobox', { name: /^each sound/ })
+  fireEvent.change(doubled, { target: { value: 'RING' } })
+  fireEvent.change(sound, { target: { value: '' } })
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/profile')[1]?.body).toMatchObject({ version: 3, choices: { notation: { signs: { DOUBLE: 'RING', SPLIT: 'ARC' } } } }))
+  expect(askedOf('put', '/api/classes/1/profile')[1]?.body).not.toHaveProperty('choices.notation.signs.SOUND')
 })
 
 test('what the server asks about a shape is said, and the old marks stand', async () => {

@@ -28,6 +28,7 @@ export function useProfile(profile: Profile) {
   return {
     save,
     change: (part: Partial<Profile>) => save.mutate(() => part),
-    choose: (part: Partial<Choices>) => save.mutate((now) => (now.choices ? { choices: { ...now.choices, ...part } } : {})),
+    choose: (part: Partial<Choices> | ((now: Choices) => Partial<Choices>)) =>
+      save.mutate((now) => (now.choices ? { choices: { ...now.choices, ...(typeof part === 'function' ? part(now.choices) : part) } } : {})),
   }
 }

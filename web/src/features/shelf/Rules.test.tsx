@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
-import { bage, map, otherRule, rule } from '../../test/made-up'
+import { bage, choices, limpet, map, otherRule, rule } from '../../test/made-up'
 import { show } from '../../test/page'
 import { answer, askedOf, fail } from '../../test/server'
 import { Rules, share } from './Rules'
@@ -23,6 +23,14 @@ test('says a rule to teacher and child, how often it holds, and where it does no
   expect(screen.getByText(`“${rule.saysToChild}”`)).toBeDefined()
   expect(screen.getByText('163 of 168')).toBeDefined()
   expect(screen.getByText('knowledge')).toBeDefined()
+})
+
+test('the doubling rule is told in short where the class hears it so, and says what it is marked by', async () => {
+  answer('get', '/api/rules', [{ ...rule, id: 'double-before-ending' }, otherRule])
+  show(<Rules />, '/rules', '/rules', { ...limpet, choices: { ...choices, doubling: 'SHORT' } })
+  expect(await screen.findByText('“One vowel, one consonant: double it.”')).toBeDefined()
+  expect(screen.getByText(/marked by the whole rule/)).toBeDefined()
+  expect(screen.getByText(rule.says)).toBeDefined()
 })
 
 test('says that a weak rule is weak', async () => {

@@ -9,6 +9,7 @@ import { TryIt } from './TryIt'
 import { useUrl } from '../../lib/useUrl'
 
 const SHOWN = 8
+const DOUBLING = 'double-before-ending'
 
 /** Every rule with its statements, its live figure, exceptions and words, and the children it trips now. */
 export function Rules() {
@@ -50,13 +51,16 @@ export function share(rule: { holds: number; total: number }): string {
 }
 
 function Rule({ rule }: { rule: RuleView }) {
+  const { choices } = useClass()
   const [special = '', plain = ''] = rule.contrast
+  const inShort = rule.id === DOUBLING && choices.doubling === 'SHORT'
   return (
     <section aria-label={rule.name} className="sheet min-h-0 flex flex-col">
       <header className="px-4 py-3 border-b border-base-300 flex flex-col gap-1">
         <h2 className="text-lg font-semibold">{rule.name}</h2>
         <p>{rule.says}</p>
-        <p className="font-word">“{rule.saysToChild}”</p>
+        <p className="font-word">“{inShort ? 'One vowel, one consonant: double it.' : rule.saysToChild}”</p>
+        {inShort ? <p className="text-sm">The short form, as your class hears it. It is wrong for floating and visiting, so papers are marked by the whole rule above.</p> : null}
         <p className="mute text-sm">{rule.reason}</p>
         <p className="text-sm">
           <strong>

@@ -78,7 +78,7 @@ function FirstPage({ address, title }: { address: string; title: string }) {
   const [state, setState] = useState<'loading' | 'there' | 'failed'>('loading')
   return (
     <>
-      {state === 'loading' ? <Loading rows={10} /> : null}
+      {state === 'loading' ? <div className="w-96 bg-base-100"><Loading rows={12} /></div> : null}
       {state === 'failed' ? <Failed error={new Error('The first page could not be drawn. The paper itself may still open.')} /> : null}
       <img
         className={`max-h-full w-auto border border-base-300 bg-white ${state === 'there' ? '' : 'hidden'}`}

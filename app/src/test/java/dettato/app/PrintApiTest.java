@@ -112,6 +112,18 @@ class PrintApiTest extends ApiCase {
   }
 
   @Test
+  void twoShortSheetsStandOnAPage() throws Exception {
+    JsonNode made = plan(newSession(newClass("Two"), TODAY), "", "badge", "cage", "ridge");
+    long id = made.get("id").asLong();
+    try (PDDocument one = Loader.loadPDF(pdf(id, "sheet.pdf"));
+        PDDocument two = Loader.loadPDF(pdf(id, "sheet.pdf?two=true"))) {
+      assertEquals(1, one.getNumberOfPages());
+      assertEquals(1, two.getNumberOfPages());
+      assertEquals(2, new PDFTextStripper().getText(two).split("Name").length - 1);
+    }
+  }
+
+  @Test
   void inventedWordsAreMarkedAsInvented() throws Exception {
     long of = newClass("Invented");
     JsonNode made = planned(of, TODAY, "contrast", Map.of("rule", "final-k"));

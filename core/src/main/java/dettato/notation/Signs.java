@@ -67,10 +67,21 @@ public final class Signs {
     int to = from + cut.unit(unit).grapheme().headLength();
     int apart = cut.silentE(unit);
     int silent = notation.has(Meaning.SILENT) ? silent(signs, cut, unit, strong) : 0;
-    counted(cut.unit(unit), silent)
-        .ifPresent(
-            meaning ->
-                add(signs, meaning, from, to, silent > 0 && apart >= 0 ? -1 : apart, strong));
+    int first = from;
+    int last = to;
+    if (silent > 0) {
+      List<Integer> quiet = SilentLetters.of(cut.unit(unit));
+      while (quiet.contains(first - from)) {
+        first++;
+      }
+      while (quiet.contains(last - 1 - from)) {
+        last--;
+      }
+    }
+    Optional<Meaning> counted = counted(cut.unit(unit), silent);
+    if (counted.isPresent()) {
+      add(signs, counted.get(), first, last, silent > 0 ? -1 : apart, strong);
+    }
     if (isSoft(cut.unit(unit))) {
       add(signs, Meaning.SOFT, from, from + 1, -1, strong);
     }

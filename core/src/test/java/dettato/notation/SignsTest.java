@@ -112,6 +112,15 @@ class SignsTest {
     assertEquals("˘a _th", coded("bath", VOWELS, Accents.of("en-US")));
   }
 
+  /** A dot stands under what is heard, not between it and what is struck through. */
+  @Test
+  void aLetterThatSaysNothingIsNotCounted() {
+    Notation both = new Notation(Map.of(Meaning.LETTER, Shape.DOT, Meaning.SILENT, Shape.STROKE));
+    assertEquals("/k .n .i .t", coded("knit", both, BRITISH));
+    assertEquals(".h .a .v /e", coded("have", both, BRITISH));
+    assertEquals(".c .a .k /e", coded("cake", both, BRITISH));
+  }
+
   @Test
   void theFocusIsDrawnStrongerAndNothingElse() {
     List<Sign> signs = new Signs(UNDER, BRITISH, Chunks.NONE).on(word("badge", BRITISH), 2);

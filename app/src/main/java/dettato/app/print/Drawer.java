@@ -19,8 +19,11 @@ import org.w3c.dom.Element;
 final class Drawer implements FSObjectDrawer {
   static final String TYPE = "image/x-marks";
 
-  /** How far below the top of its box the face sets its baseline, in thousandths of its size. */
-  static final int BASELINE = 915;
+  /**
+   * How far below the top of a line of twice its size the face sets its baseline, in thousandths of
+   * its size: half of what is left over, and its ascent.
+   */
+  static final int BASELINE = 1_415;
 
   private static final float LIGHT = 38;
   private static final float STRONG = 85;

@@ -28,8 +28,8 @@ final class SheetPages {
         look.names() ? printed.children() : look.two() ? List.of("", "") : List.of("");
     for (int i = 0; i < names.size(); i++) {
       String name = names.get(i);
-      boolean second = look.two() && i % 2 == 1;
-      pages.html.in("div", second ? "sheet half" : "sheet", () -> pages.sheet(name));
+      String place = !look.two() ? "sheet" : i % 2 == 0 ? "upper" : "sheet lower";
+      pages.html.in("div", place, () -> pages.sheet(name));
     }
     return pages.html;
   }

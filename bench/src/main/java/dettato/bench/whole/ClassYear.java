@@ -67,6 +67,7 @@ final class ClassYear {
     api.time("demo's map", "/api/classes/1/map", TIMES);
     afterEachPaper(api, id, of, day, children);
     fill(api, of);
+    paper(api, of);
     api.time("bare GET /api/session", "/api/session", TIMES);
   }
 
@@ -104,6 +105,18 @@ final class ClassYear {
     System.out.printf(
         "session filled from a template: median %.1f ms  p95 %.1f ms%n",
         millis[TIMES / 2], millis[(int) (TIMES * 0.95)]);
+  }
+
+  /** A session as the teacher prints it: the answers, and a sheet for every child. */
+  private static void paper(Api api, String of) throws Exception {
+    String made =
+        api.post(
+            of + "/sessions",
+            "{\"date\":\"%s\",\"template\":\"contrast\",\"focus\":[{\"rule\":\"final-ch\"}]}"
+                .formatted(LAST));
+    String session = "/api/sessions/" + Api.ids(made, "\"id\":(\\d+)").get(0);
+    api.time("answers as PDF", session + "/key.pdf", 10);
+    api.time("28 sheets as PDF", session + "/sheet.pdf?names=true", 5);
   }
 
   /** The map again and again, a child's new attempt between: what a teacher who marks would see. */
