@@ -1,4 +1,4 @@
-import { useEffect, useRef, type KeyboardEvent } from 'react'
+import { useLayoutEffect, useRef, type KeyboardEvent } from 'react'
 import type { Column } from './columns'
 import { shorthand, type Shorthand } from './keys'
 import { textOf, type PaperStore } from './paperStore'
@@ -17,7 +17,8 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
   const input = useRef<HTMLInputElement>(null)
   const entry = useCell(store, pupilId, column.item.id)
   const text = textOf(entry)
-  useEffect(() => {
+  // Before it is seen: whoever types as soon as it is there loses no letter.
+  useLayoutEffect(() => {
     input.current?.focus()
     input.current?.select()
     input.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
