@@ -34,7 +34,7 @@ export function Children() {
           <li key={child.id} className="flex items-center gap-1 border-b border-dotted border-base-300 h-9">
             <Name key={child.name} child={child} rename={(name) => change.mutate(() => api.rename(id, child.id, name))} />
             <select
-              className="select select-xs select-ghost w-30 ml-auto mute"
+              className="select select-xs select-ghost w-28 shrink-0 ml-auto mute"
               aria-label={`Time to write for ${child.name}`}
               value={child.extraTime}
               onChange={(e) => change.mutate(() => api.giveTime(id, child.id, Number(e.target.value)))}

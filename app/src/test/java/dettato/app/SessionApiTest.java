@@ -312,7 +312,7 @@ class SessionApiTest extends ApiCase {
                 }
               });
       assertEquals(named, kinds);
-      List<String> texts = made.findValuesAsText("text");
+      List<String> texts = texts(made);
       assertEquals(texts.size(), Set.copyOf(texts).size(), texts::toString);
       for (JsonNode block : made.path("blocks")) {
         boolean nothingDue = block.path("role").asText().equals("REVIEW");

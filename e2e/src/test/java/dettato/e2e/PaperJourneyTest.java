@@ -59,8 +59,11 @@ class PaperJourneyTest {
                 AriaRole.IMG,
                 new Page.GetByRoleOptions().setName(Pattern.compile("^shell.*ring around ll"))))
         .isVisible();
-    assertThat(page.getByLabel("What the marks mean")).containsText("a doubled consonant");
+    Locator legend = page.getByLabel("What the marks mean");
+    assertThat(legend).containsText("a doubled consonant");
+    assertThat(legend).containsText("the part to know by heart");
     page.reload();
+    assertThat(choice("^the part to know by heart")).hasValue("BOX");
     assertThat(choice("^a doubled consonant")).hasValue("RING");
     window.mustBeAccessible();
     window.mustNotScroll();
