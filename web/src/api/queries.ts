@@ -23,7 +23,7 @@ export const ask = {
   session: (id: number) => queryOptions({ queryKey: ['session', id], queryFn: () => api.session(id) }),
   /** Read once: what is typed stands on the page from then on. */
   papers: (id: number) => queryOptions({ queryKey: ['session', id, 'papers'], queryFn: () => api.papers(id), ...FOREVER, gcTime: 0 }),
-  scores: (id: number) => queryOptions({ queryKey: ['scores', id], queryFn: () => api.scores(id), placeholderData: keepPreviousData }),
+  scores: (id: number) => queryOptions({ queryKey: ['session', id, 'scores'], queryFn: () => api.scores(id), placeholderData: keepPreviousData }),
   attempt: (id: number, version: number) =>
     queryOptions({ queryKey: ['attempt', id, version], queryFn: () => api.attempt(id), ...FOREVER }),
   map: (classId: number) => queryOptions({ queryKey: ['class', classId, 'map'], queryFn: () => api.map(classId) }),

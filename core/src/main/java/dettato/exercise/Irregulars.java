@@ -130,12 +130,7 @@ final class Irregulars implements Exercise {
     boolean untaught = false;
     for (int u = 0; u < hard.word.cut().size(); u++) {
       Unit unit = hard.word.cut().unit(u);
-      boolean taught =
-          material
-              .sequence()
-              .taughtAt(unit, material.accent())
-              .filter(s -> s <= material.step())
-              .isPresent();
+      boolean taught = material.sequence().isTaught(unit, material.step(), material.accent());
       untaught |= !taught && units.add(u);
     }
     return new Hard(hard.word, untaught && hard.word.rank() > EARLY ? Set.of() : units, hard.due);

@@ -49,7 +49,7 @@ public record Drawing(
   public static Drawing phrase(String text, List<Shape> shapes) {
     int width = LetterWidths.of(text) + 2 * MARGIN;
     Lines lines = new Lines();
-    shapes.forEach(shape -> lines.add(shape, MARGIN, width - MARGIN, text, text, false));
+    shapes.forEach(shape -> lines.add(shape, MARGIN, width - MARGIN, text, false));
     return new Drawing(
         width,
         Math.max(LEAST_TOP, lines.top()),
@@ -64,7 +64,7 @@ public record Drawing(
     int line = MARGIN + LetterWidths.of(before) + AT_A_BEAT / 2;
     int right = line + AT_A_BEAT / 2;
     Lines lines = new Lines();
-    lines.add(shape, line, line, before, before, false);
+    lines.add(shape, line, line, before, false);
     return new Drawing(
         right + LetterWidths.of(after) + MARGIN,
         lines.top(),
@@ -82,10 +82,10 @@ public record Drawing(
     Lines lines = new Lines();
     if (joins(shape)) {
       double from = left[0] + LetterWidths.of(first) / 2.0;
-      lines.add(shape, from, (e + end) / 2.0, last, last, false);
+      lines.add(shape, from, (e + end) / 2.0, last, false);
     } else {
-      lines.add(shape, left[0], left[0] + LetterWidths.of(first), first, first, false);
-      lines.add(shape, e, end, last, last, false);
+      lines.add(shape, left[0], left[0] + LetterWidths.of(first), first, false);
+      lines.add(shape, e, end, last, false);
     }
     return new Drawing(
         end + MARGIN,
@@ -109,8 +109,8 @@ public record Drawing(
     }
     Set<Integer> beats = new HashSet<>();
     signs.stream().filter(s -> s.shape() == Shape.BEAT_LINE).forEach(s -> beats.add(s.from()));
-    int[] left = new int[letters.length() + 1];
-    int[] right = new int[letters.length() + 1];
+    int[] left = new int[letters.length()];
+    int[] right = new int[letters.length()];
     List<Letters> placed = new ArrayList<>();
     int x = MARGIN;
     for (int i = 0; i < letters.length(); i++) {
@@ -125,16 +125,14 @@ public record Drawing(
       x += LetterWidths.of(letters.charAt(i));
       right[i] = x;
     }
-    left[letters.length()] = x;
     Lines lines = new Lines();
     for (Sign sign : signs) {
       if (sign.shape() == Shape.BEAT_LINE) {
         double between = (right[sign.from() - 1] + left[sign.from()]) / 2.0;
-        lines.add(sign.shape(), between, between, letters, letters, sign.strong());
+        lines.add(sign.shape(), between, between, letters, sign.strong());
       } else {
         String on = letters.substring(sign.from(), sign.to());
-        lines.add(
-            sign.shape(), left[sign.from()], right[sign.to() - 1], on, letters, sign.strong());
+        lines.add(sign.shape(), left[sign.from()], right[sign.to() - 1], on, sign.strong());
         if (sign.apart() >= 0) {
           apart(lines, sign, left, right, letters);
         }
@@ -158,10 +156,9 @@ public record Drawing(
       lines.removeLast();
       double from = (left[sign.from()] + right[sign.to() - 1]) / 2.0;
       double to = (left[e] + right[e]) / 2.0;
-      lines.add(sign.shape(), from, to, letters.substring(e, e + 1), letters, sign.strong());
+      lines.add(sign.shape(), from, to, letters.substring(e, e + 1), sign.strong());
     } else {
-      lines.add(
-          sign.shape(), left[e], right[e], letters.substring(e, e + 1), letters, sign.strong());
+      lines.add(sign.shape(), left[e], right[e], letters.substring(e, e + 1), sign.strong());
     }
   }
 
@@ -177,7 +174,7 @@ public record Drawing(
     for (int i = 0; i < texts.size(); i++) {
       int x = MARGIN + i * cell;
       placed.add(new Letters(texts.get(i), x + (cell - LetterWidths.of(texts.get(i))) / 2));
-      lines.add(Shape.FRAME, x, x + cell, texts.get(i), letters, frames.get(i).strong());
+      lines.add(Shape.FRAME, x, x + cell, texts.get(i), frames.get(i).strong());
     }
     return new Drawing(
         2 * MARGIN + cell * texts.size(),

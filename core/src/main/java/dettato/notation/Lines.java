@@ -46,9 +46,8 @@ final class Lines {
 
   /**
    * @param on the letters it is put on
-   * @param word all letters of the word
    */
-  void add(Shape shape, double left, double right, String on, String word, boolean strong) {
+  void add(Shape shape, double left, double right, String on, boolean strong) {
     double middle = (left + right) / 2;
     int high = on.chars().anyMatch(c -> isTall((char) c)) ? TALL_TOP : LOW_TOP;
     int low = on.chars().anyMatch(c -> DEEP.indexOf(c) >= 0) ? DEPTH : 0;

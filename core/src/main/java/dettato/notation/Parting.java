@@ -8,42 +8,10 @@ import java.util.TreeSet;
 
 /** In what pieces a class builds a word. Errors are told by sound whatever it is. */
 public enum Parting {
-  SOUND("sound by sound", "Frames and pauses follow the sounds.", "h · o · pp · i · ng"),
-  CHUNKS(
-      "in taught chunks",
-      "Letters that you list are said and written as one piece.",
-      "h · o · pp · ing"),
-  BEATS(
-      "beat by beat, then sounds",
-      "The beats are clapped first, and a longer word is written one after the other.",
-      "hop · ping"),
-  BASE(
-      "the base, then its ending",
-      "The base is said and written first, then what is joined to it.",
-      "hopp · ing, from hop");
-
-  private final String title;
-  private final String changes;
-  private final String example;
-
-  Parting(String title, String changes, String example) {
-    this.title = title;
-    this.changes = changes;
-    this.example = example;
-  }
-
-  public String title() {
-    return title;
-  }
-
-  /** What it changes, in one line. */
-  public String changes() {
-    return changes;
-  }
-
-  public String example() {
-    return example;
-  }
+  SOUND,
+  CHUNKS,
+  BEATS,
+  BASE;
 
   /** The first unit of every piece, left to right; the first is 0. */
   public List<Integer> of(Word word, Chunks chunks) {

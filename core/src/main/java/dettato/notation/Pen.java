@@ -16,9 +16,9 @@ final class Pen {
     return path("M %.0f %.0f L %.0f %.0f", x1, y1, x2, y2);
   }
 
-  /** A curve that hangs from two points, or stands on them when the depth is negative. */
+  /** A curve that hangs from two points. */
   static String hanging(double x1, double x2, double y, double depth) {
-    double handle = Math.min(depth < 0 ? -depth : depth, (x2 - x1) / 2);
+    double handle = Math.min(depth, (x2 - x1) / 2);
     double low = y + depth * 4 / 3;
     return path(
         "M %.0f %.0f C %.0f %.0f %.0f %.0f %.0f %.0f",

@@ -191,10 +191,7 @@ public final class InventedWords {
                 && (request.sound.isEmpty() || accent.say(u.sound()).equals(request.sound));
     Predicate<List<Unit>> has = part -> part.stream().anyMatch(asked);
     Predicate<List<Unit>> taught =
-        part ->
-            part.stream()
-                .allMatch(
-                    u -> sequence.taughtAt(u, accent).filter(s -> s <= request.step).isPresent());
+        part -> part.stream().allMatch(u -> sequence.isTaught(u, request.step, accent));
     IntPredicate isTaught = parts.both(taught);
     IntPredicate isAsked = request.grapheme.isEmpty() ? pair -> true : parts.either(has);
     return pair ->

@@ -73,10 +73,15 @@ public final class TeachingSequence {
         .findFirst();
   }
 
+  /** Whether a unit is taught by a step. */
+  public boolean isTaught(Unit unit, int step, Accent accent) {
+    return taughtAt(unit, accent).filter(s -> s <= step).isPresent();
+  }
+
   /** The units of a word that are not taught by a step, as graphemes. */
   public List<String> untaught(Word word, int step, Accent accent) {
     return word.cut().units().stream()
-        .filter(u -> taughtAt(u, accent).map(s -> s > step).orElse(true))
+        .filter(u -> !isTaught(u, step, accent))
         .map(u -> u.grapheme().text())
         .distinct()
         .toList();

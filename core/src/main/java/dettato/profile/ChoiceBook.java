@@ -1,26 +1,18 @@
 package dettato.profile;
 
-import dettato.notation.Parting;
-import java.util.Arrays;
+import dettato.table.Table;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
-/** Every choice a school has, with what each option changes, in the order they are shown. */
+/**
+ * Every choice a school has, with what each option changes, in the order they are shown; from
+ * {@code choices.tsv}.
+ */
 public final class ChoiceBook {
   /** The choices, in order; the ids are the names of {@link Choices}. */
-  public static final List<Choice> ALL =
-      List.of(
-          new Choice(
-              "parting",
-              "How a word is built",
-              Arrays.stream(Parting.values()).map(ChoiceBook::shown).toList()),
-          choice("counting", "How many sounds", Counting.values()),
-          choice("checking", "When the model is shown", Checking.values()),
-          choice("correcting", "What is done with a mistake", Correcting.values()),
-          choice("right", "What counts as right", Rightness.values()),
-          choice("byHeart", "Words to know by heart", ByHeart.values()),
-          choice("sounds", "A sound to write", SoundAnswers.values()),
-          choice("ahead", "Words ahead of teaching", Ahead.values()),
-          choice("doubling", "The doubling rule, as children hear it", Doubling.values()));
+  public static final List<Choice> ALL = load();
 
   private ChoiceBook() {}
 
@@ -31,19 +23,39 @@ public final class ChoiceBook {
     }
   }
 
-  /** An option as it is shown. */
+  /**
+   * An option as it is shown.
+   *
+   * @param id the name of its constant
+   * @param changes what it changes, in one line
+   * @param example the same on an example
+   */
   public record Shown(String id, String title, String changes, String example) {}
 
-  private static Choice choice(String id, String title, Option[] options) {
-    return new Choice(
-        id,
-        title,
-        Arrays.stream(options)
-            .map(o -> new Shown(o.name(), o.title(), o.changes(), o.example()))
-            .toList());
-  }
+  private record Row(String choice, String asks, Shown option) {}
 
-  private static Shown shown(Parting parting) {
-    return new Shown(parting.name(), parting.title(), parting.changes(), parting.example());
+  private static List<Choice> load() {
+    List<Row> rows =
+        Table.load(
+            ChoiceBook.class,
+            "choices.tsv",
+            row ->
+                new Row(
+                    row.get("choice"),
+                    row.get("asks"),
+                    new Shown(
+                        row.get("option"),
+                        row.get("title"),
+                        row.get("changes"),
+                        row.get("example"))));
+    Map<String, String> titles = new LinkedHashMap<>();
+    Map<String, List<Shown>> options = new LinkedHashMap<>();
+    for (Row row : rows) {
+      titles.put(row.choice, row.asks);
+      options.computeIfAbsent(row.choice, c -> new ArrayList<>()).add(row.option);
+    }
+    return titles.entrySet().stream()
+        .map(e -> new Choice(e.getKey(), e.getValue(), options.getOrDefault(e.getKey(), List.of())))
+        .toList();
   }
 }

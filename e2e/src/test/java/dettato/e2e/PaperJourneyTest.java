@@ -9,38 +9,13 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.Objects;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestMethodOrder;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A school goes about it in its own way: what it chooses is seen on the screen and on paper. */
-@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class PaperJourneyTest {
-  private static Server server;
-  private static Window window;
-  private static Page page;
-
-  @BeforeAll
-  static void open(@TempDir Path folder) {
-    server = new Server(folder);
-    window = new Window(server);
-    page = window.page;
-    window.logIn();
-  }
-
-  @AfterAll
-  static void close() {
-    window.close();
-    server.close();
-  }
-
+class PaperJourneyTest extends Journey {
   @Test
   @Order(1)
   void givesShapesMeaningsAndSeesThemOnWords() {

@@ -7,40 +7,15 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestMethodOrder;
-import org.junit.jupiter.api.io.TempDir;
 
 /** From the shelf to a sheet: rival spellings, a search, a word of the school's own, sentences. */
-@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class ShelfJourneyTest {
-  private static Server server;
-  private static Window window;
-  private static Page page;
-
-  @BeforeAll
-  static void open(@TempDir Path folder) {
-    server = new Server(folder);
-    window = new Window(server);
-    page = window.page;
-    window.logIn();
-  }
-
-  @AfterAll
-  static void close() {
-    window.close();
-    server.close();
-  }
-
+class ShelfJourneyTest extends Journey {
   @Test
   @Order(1)
   void getsAMixedListForRivalSpellingsAndPutsItOnTomorrowsSheet() {

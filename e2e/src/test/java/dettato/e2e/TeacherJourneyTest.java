@@ -8,39 +8,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestMethodOrder;
-import org.junit.jupiter.api.io.TempDir;
 
 /** One teacher's way through the week, at the keyboard, on the demo class. */
-@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class TeacherJourneyTest {
-  private static Server server;
-  private static Window window;
-  private static Page page;
-
-  @BeforeAll
-  static void open(@TempDir Path folder) {
-    server = new Server(folder);
-    window = new Window(server);
-    page = window.page;
-    window.logIn();
-  }
-
-  @AfterAll
-  static void close() {
-    window.close();
-    server.close();
-  }
-
+class TeacherJourneyTest extends Journey {
   @Test
   @Order(1)
   void showsTheWeekWithItsSessionsAndOneNextStep() {
