@@ -35,7 +35,7 @@ export default tseslint.config(
           default: 'disallow',
           rules: [
             { from: ['lib'], allow: ['api', 'lib'] },
-            { from: ['ui'], allow: ['api', 'ui'] },
+            { from: ['ui'], allow: ['api', 'lib', 'ui'] },
             { from: ['blocks'], allow: ['api', 'lib', 'ui', 'blocks'] },
             { from: ['session'], allow: ['api', 'lib', 'ui', 'blocks', ['session', { part: '${from.part}' }]] },
             { from: ['feature'], allow: ['api', 'lib', 'ui', 'blocks', ['feature', { name: '${from.name}' }]] },

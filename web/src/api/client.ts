@@ -93,6 +93,9 @@ client.use({
   onRequest({ request }) {
     const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
     if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+    // Texts that explain are said in the words of the class whose pages are open.
+    const open = /^\/class\/(\d+)/.exec(window.location.pathname)?.[1]
+    if (open) request.headers.set('Dettato-Class', open)
     return request
   },
 })

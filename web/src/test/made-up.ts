@@ -15,6 +15,7 @@ export const choices: Choices = {
   sounds: 'ALL',
   pace: 100,
   notation: { signs: { SOUND: 'UNDERLINE', SPLIT: 'ARC' } },
+  terms: {},
 }
 
 export const limpet: SchoolClass = {
@@ -26,6 +27,7 @@ export const limpet: SchoolClass = {
   minutes: 20,
   template: '',
   choices,
+  words: {},
   pupils: [
     { id: 3, name: 'Anwen' },
     { id: 4, name: 'Bashir' },

@@ -2,6 +2,7 @@ import type { SentenceMark } from '../api/client'
 import { Tag } from './Parts'
 import { Written } from './Strip'
 import { CONVENTIONS, counted } from './words'
+import { useTerms } from '../lib/terms'
 
 const KINDS: Record<SentenceMark['words'][number]['kind'], string> = {
   MATCH: '',
@@ -16,6 +17,7 @@ const KINDS: Record<SentenceMark['words'][number]['kind'], string> = {
 
 /** A sentence's mark: signs that are off, then the words that are, each with what it says. */
 export function ExplainedSentence({ mark, text }: { mark: SentenceMark; text: string }) {
+  const inTerms = useTerms()
   const off = mark.conventions.filter((c) => c.outcome === 'UNDER' || c.outcome === 'OVER')
   const words = mark.words.filter((w) => w.kind !== 'MATCH' || w.mark?.result !== 'RIGHT')
   return (
@@ -31,7 +33,7 @@ export function ExplainedSentence({ mark, text }: { mark: SentenceMark; text: st
         <p className="flex flex-wrap gap-1">
           {off.map((c) => (
             <Tag key={c.rule + c.outcome} tone={c.outcome === 'OVER' ? 'plum' : 'gold'}>
-              {CONVENTIONS[c.rule] ?? c.rule}
+              {inTerms(CONVENTIONS[c.rule] ?? c.rule)}
               {c.words.length > 0 ? `: ${c.words.join(', ')}` : ''}
             </Tag>
           ))}

@@ -1,9 +1,11 @@
 import { counted } from '../../ui/words'
 import { Pause } from '../Pause'
 import type { CallerProps } from '../kind'
+import { useTerms } from '../../lib/terms'
 
 /** A sentence to give: said twice, counted, held in memory, written, then checked. */
 export function Caller({ item, step, repeats }: CallerProps) {
+  const inTerms = useTerms()
   const words = item.text.split(/\s+/).length
   const shown = step === 'show' || step === 'check and fix'
   return (
@@ -11,7 +13,7 @@ export function Caller({ item, step, repeats }: CallerProps) {
       <p className="font-word font-bold text-5xl leading-snug">{item.text}</p>
       <p className="text-xl mute">
         {counted(words, 'word')}
-        {shown ? ' · capital at the start, spaces, end mark, then each word' : ' · said twice, counted, held in memory, written'}
+        {shown ? ` · ${inTerms('capital')} at the start, spaces, end mark, then each word` : ' · said twice, counted, held in memory, written'}
         {repeats > 0 ? ` · said again ${repeats}×` : ''}
       </p>
       {step === 'write' ? <Pause key={item.id} seconds={item.pause} /> : <div className="h-2" />}

@@ -11,11 +11,14 @@ import { OwnTemplates } from './OwnTemplates'
 import { ProfileForm } from './ProfileForm'
 import { Teachers } from './Teachers'
 import { WayForm } from './WayForm'
+import { TermsForm } from './TermsForm'
 
 const PARTS = [
   ['', 'Children'],
   ['way', 'How we work'],
   ['marks', 'Marks on words'],
+  ['words', 'What we call it'],
+
 ] as const
 
 /** The class: its children, how it works, how its words are marked. */
@@ -36,6 +39,7 @@ export function ClassPage() {
       </Head>
       {shown === 'way' ? <WithProfile>{(profile) => <WayForm profile={profile} />}</WithProfile> : null}
       {shown === 'marks' ? <WithProfile>{(profile) => <MarksForm profile={profile} />}</WithProfile> : null}
+      {shown === 'words' ? <WithProfile>{(profile) => <TermsForm profile={profile} />}</WithProfile> : null}
       {shown === '' ? (
         <div className="grid grid-cols-1 lg:grid-cols-[1fr_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">
           <Children />

@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import type { Profile } from '../../api/client'
-import { choices } from '../../test/made-up'
+import { choices, limpet } from '../../test/made-up'
 import { show } from '../../test/page'
 import { answer, askedOf, fail } from '../../test/server'
 import { ClassPage } from './ClassPage'
@@ -17,6 +17,10 @@ beforeEach(() => {
   answer('put', '/api/classes/1/profile', ({ body }) => (now = { ...(body as Profile), version: now.version + 1 }) as never)
   answer('get', '/api/choices', {
     choices: [{ id: 'counting', title: 'How many sounds', options: [option('GIVEN', 'the teacher says it'), option('FOUND', 'the class finds it')] }],
+    terms: [
+      { id: 'beat', usual: 'beat', grammar: 'syllable', american: 'beat', about: 'rab-bit has two' },
+      { id: 'full-stop', usual: 'full stop', grammar: 'full stop', american: 'period', about: 'ends a sentence' },
+    ],
     meanings: [
       { id: 'SOUND', title: 'each sound', says: 'one mark', shapes: [{ id: 'UNDERLINE', title: 'underline' }, { id: 'RING', title: 'ring' }] },
       { id: 'DOUBLE', title: 'a doubled consonant', says: 'twice', shapes: [{ id: 'RING', title: 'ring' }, { id: 'UNDERLINE', title: 'underline' }] },
@@ -76,4 +80,22 @@ test('what the server asks about a shape is said, and the old marks stand', asyn
   await userEvent.selectOptions(await screen.findByLabelText(/a doubled consonant/), 'RING')
   expect((await screen.findByRole('alert')).textContent).toContain('the ring would mean both')
   expect(screen.getByLabelText(/a doubled consonant/)).toHaveProperty('value', '')
+})
+
+test('things are called as the class calls them; what is left empty is told, and stays as typed', async () => {
+  show(<ClassPage />, '/class', '/class?show=words')
+  await userEvent.click(await screen.findByRole('button', { name: 'Words of grammar' }))
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/profile')[0]?.body).toMatchObject({ choices: { terms: { beat: 'syllable', 'full-stop': 'full stop' } } }))
+  fail('put', '/api/classes/1/profile', 400, 'There is no word for the full stop.')
+  const stop = await screen.findByLabelText(/^full stop/)
+  await userEvent.clear(stop)
+  await userEvent.tab()
+  expect(await screen.findByText('There is no word for the full stop.')).toBeDefined()
+  expect(stop).toHaveProperty('value', '')
+})
+
+test('texts that explain are said in the words of the class', async () => {
+  show(<ClassPage />, '/class', '/class?show=words', { ...limpet, words: { ending: 'suffix', 'an ending': 'a suffix', base: 'root' } })
+  expect(await screen.findByText('The suffix starts with a vowel, so the silent e goes.')).toBeDefined()
+  expect(screen.getByText(/^A one-beat root ends/)).toBeDefined()
 })

@@ -15,8 +15,10 @@ export function useProfile(profile: Profile) {
       return api.keepProfile(id, { ...now, ...change(now) })
     },
     onSuccess: async (kept) => {
+      const before = queries.getQueryData(ask.profile(id).queryKey)
       queries.setQueryData(ask.profile(id).queryKey, kept)
       await queries.invalidateQueries({ queryKey: ask.classes().queryKey })
+      if (JSON.stringify(kept.choices?.terms) !== JSON.stringify(before?.choices?.terms)) await queries.invalidateQueries()
       await queries.invalidateQueries({ queryKey: ['class', id] })
       await queries.invalidateQueries({ queryKey: ['session'] })
       await queries.invalidateQueries({ queryKey: ask.progress().queryKey })

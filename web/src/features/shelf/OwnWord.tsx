@@ -8,6 +8,7 @@ import { Failed, Key, Loading } from '../../ui/Parts'
 import { Strip } from '../../ui/Strip'
 import { merge, soundsOf, split, takeE, turn } from './cells'
 import { percent } from '../../lib/turned'
+import { useTerms } from '../../lib/terms'
 
 /** Adds or corrects a word of the school's own: proposals to take, a strip to mend by keyboard. */
 export function OwnWord({ spelling, close }: { spelling: string; close: () => void }) {
@@ -82,6 +83,7 @@ function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: re
 
 /** The cut as cells: ← → go, ↑ ↓ change the sound, + joins, / cuts, E takes a silent e. */
 function Mender({ cells, change, may }: { cells: UnitView[]; change: (cells: UnitView[]) => void; may: (g: string) => string[] }) {
+  const inTerms = useTerms()
   const [at, setAt] = useState(0)
   const spot = Math.min(at, cells.length - 1)
   const press = (key: string): boolean => {
@@ -111,7 +113,7 @@ function Mender({ cells, change, may }: { cells: UnitView[]; change: (cells: Uni
         <Strip units={cells} focus={spot} />
       </button>
       <p className="mute text-xs leading-relaxed">
-        <Key>←</Key> <Key>→</Key> go · <Key>↑</Key> <Key>↓</Key> other sound · <Key>+</Key> join with the next · <Key>/</Key> cut · <Key>e</Key> take a silent e
+        <Key>←</Key> <Key>→</Key> go · <Key>↑</Key> <Key>↓</Key> other sound · <Key>+</Key> join with the next · <Key>/</Key> cut · <Key>e</Key> take a {inTerms('silent e')}
       </p>
       <p role="status" className="text-sm">
         {cell ? (

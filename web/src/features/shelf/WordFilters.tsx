@@ -4,6 +4,7 @@ import { useClass } from '../../lib/classContext'
 import { graphemesOf } from '../../lib/turned'
 import { useUrl } from '../../lib/useUrl'
 import { Choice, Flag, Pick, Row } from './filters'
+import { useTerms } from '../../lib/terms'
 
 const PLACES = [
   ['', 'any'],
@@ -25,6 +26,7 @@ const KEYS = ['pattern', 'sound', 'grapheme', 'place', 'sounds', 'beats', 'clust
 export function WordFilters() {
   const { accent } = useClass()
   const url = useUrl()
+  const inTerms = useTerms()
   const sounds = useQuery(ask.sounds(accent))
   const rules = useQuery(ask.rules(accent))
   const chosen = sounds.data?.find((s) => s.phoneme === url.get('sound'))
@@ -60,8 +62,8 @@ export function WordFilters() {
           {['2', '3', '4', '5', '6', '7'].map((n) => [n, n === '7' ? '7 or more' : n] as const)}
         </Pick>
       </Row>
-      <Row label="Beats">
-        <Choice name="Beats" options={[['', 'any'], ['1', '1'], ['2', '2'], ['3', '3+']]} value={url.get('beats')} change={(beats) => url.set({ beats })} />
+      <Row label={inTerms('Beats')}>
+        <Choice name={inTerms('Beats')} options={[['', 'any'], ['1', '1'], ['2', '2'], ['3', '3+']]} value={url.get('beats')} change={(beats) => url.set({ beats })} />
       </Row>
       <Row label="Cluster">
         <Choice name="Cluster" options={PLACES} value={url.get('cluster')} change={(cluster) => url.set({ cluster })} />
@@ -81,8 +83,8 @@ export function WordFilters() {
           {COMMON.slice(1)}
         </Pick>
       </Row>
-      <Row label="Ending">
-        <Pick name="Ending" value={url.get('ending')} change={(ending) => url.set({ ending })}>
+      <Row label={inTerms('Ending')}>
+        <Pick name={inTerms('Ending')} value={url.get('ending')} change={(ending) => url.set({ ending })}>
           {ENDINGS.map((e) => [e, `-${e}`] as const)}
         </Pick>
       </Row>

@@ -7,6 +7,7 @@ import { ask, classChanged } from '../../api/queries'
 import { useClass } from '../../lib/classContext'
 import { dayName } from '../../lib/days'
 import { FieldError } from '../../ui/FieldError'
+import { useTerms } from '../../lib/terms'
 
 /** Plans a session on a day, by its button or the day's number; nothing is made until it is asked for. */
 export function PlanDay({ day, number }: { day: string; number: number }) {
@@ -113,6 +114,7 @@ interface AboutProps {
 }
 
 function About({ day, value, change, needs, rules, rivals }: AboutProps) {
+  const inTerms = useTerms()
   const all = rules ?? []
   const options = (some: readonly RuleView[]) =>
     some.map((r) => (
@@ -130,7 +132,7 @@ function About({ day, value, change, needs, rules, rivals }: AboutProps) {
         <option value="">What is it about?</option>
         {needs ? <option value={NEEDS}>What the class needs</option> : null}
         <optgroup label="Choosing letters">{options(all.filter((r) => !r.joins))}</optgroup>
-        <optgroup label="Joining an ending">{options(all.filter((r) => r.joins))}</optgroup>
+        <optgroup label={inTerms('Joining an ending')}>{options(all.filter((r) => r.joins))}</optgroup>
         <optgroup label="Rival spellings of a sound">
           {rivals.map((s) => (
             <option key={s.sound} value={SOUND + s.sound}>
@@ -138,7 +140,7 @@ function About({ day, value, change, needs, rules, rivals }: AboutProps) {
             </option>
           ))}
         </optgroup>
-        <option value={IRREGULAR}>Irregular words</option>
+        <option value={IRREGULAR}>{inTerms('Irregular words')}</option>
       </select>
     </>
   )

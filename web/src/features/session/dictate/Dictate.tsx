@@ -12,6 +12,7 @@ import { Failed, Head, Key, Loading } from '../../../ui/Parts'
 import { useBlockClock } from './useBlockClock'
 import { MoreTime } from './MoreTime'
 import { calls, isCounted, moved, within, type Place } from './script'
+import { useTerms } from '../../../lib/terms'
 
 /** Gives a session, one item and one step at a time. */
 export function Dictate() {
@@ -119,6 +120,7 @@ function nameOf(call: Call): string {
 }
 
 function Steps({ steps, step }: { steps: readonly string[]; step: number }) {
+  const inTerms = useTerms()
   return (
     <ol className="flex flex-wrap justify-center gap-2" aria-label="Steps">
       {steps.map((name, i) => (
@@ -127,7 +129,7 @@ function Steps({ steps, step }: { steps: readonly string[]; step: number }) {
           aria-current={i === step ? 'step' : undefined}
           className={`rounded-full px-3.5 py-1 border ${i === step ? 'bg-primary text-primary-content border-primary' : 'border-base-300 mute'}`}
         >
-          {name}
+          {inTerms(name)}
         </li>
       ))}
     </ol>

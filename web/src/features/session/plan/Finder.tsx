@@ -7,6 +7,7 @@ import { useClass } from '../../../lib/classContext'
 import { Key } from '../../../ui/Parts'
 import { focusOn } from './plan'
 import type { PlanEdit } from './usePlan'
+import { useTerms } from '../../../lib/terms'
 
 const MOST = 6
 
@@ -22,6 +23,8 @@ export function Finder({ rules, plan }: { rules: readonly RuleView[]; plan: Plan
   const children = (id: string) => map.data?.groups.filter((g) => g.rule === id).reduce((n, g) => n + g.pupils.length, 0) ?? 0
   const wanted = typed.trim().toLowerCase()
   const needed = [...rules].sort((a, b) => children(b.id) - children(a.id))
+  const inTerms = useTerms()
+  const irregular = inTerms('Irregular words')
   const fitting = needed.filter((r) => !wanted || `${r.name} ${r.contrast.join(' ')} ${r.id}`.toLowerCase().includes(wanted))
   const rivals = (sounds.data ?? []).filter((s) => s.graphemes.filter((g) => g.step > 0).length > 1)
   const soundsFound = rivals.filter((s) => !wanted || `/${s.phoneme}/ ${s.phoneme} ${s.keyword}`.includes(wanted) || s.graphemes.some((g) => g.grapheme.replace('_', '-') === wanted))
@@ -55,18 +58,18 @@ export function Finder({ rules, plan }: { rules: readonly RuleView[]; plan: Plan
         <Key>/</Key>
       </label>
       {section('Choosing letters', fitting.filter((r) => !r.joins))}
-      {section('Joining an ending', fitting.filter((r) => r.joins))}
+      {section(inTerms('Joining an ending'), fitting.filter((r) => r.joins))}
       {soundsFound.length > 0 ? (
         <>
           <h2 className="mute text-sm font-semibold mt-1.5">Rival spellings of a sound</h2>
           <Sounds sounds={soundsFound} plan={plan} />
         </>
       ) : null}
-      {!wanted || 'irregular words'.includes(wanted) ? (
+      {!wanted || irregular.toLowerCase().includes(wanted) ? (
         <>
           <h2 className="mute text-sm font-semibold mt-1.5">By heart</h2>
-          <Choice focus={{ irregular: true }} plan={plan} says="Irregular words">
-            Irregular words
+          <Choice focus={{ irregular: true }} plan={plan} says={irregular}>
+            {irregular}
           </Choice>
         </>
       ) : null}

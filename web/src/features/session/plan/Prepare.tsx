@@ -18,6 +18,7 @@ import { useKeys } from './useKeys'
 import { useFitting } from './useFitting'
 import { usePlan } from './usePlan'
 import { useSheet } from './useSheet'
+import { useTerms } from '../../../lib/terms'
 
 /** Plans one session: what it is about on the left, what fits the open block, the sheet on the right. */
 export function Prepare() {
@@ -38,6 +39,7 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
   const of = useClass()
   const plan = usePlan(session)
   const url = useUrl()
+  const inTerms = useTerms()
   const { blocks, focus } = plan.now
   const open = blocks.find((b) => String(b.id) === url.get('block')) ?? blocks.find((b) => b.kind === 'words' && b.role !== 'REVIEW') ?? blocks[0]
   const taught = url.get('taught') !== 'no'
@@ -89,7 +91,7 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
               <>
                 <Toggle on={taught} label="taught so far" toggle={() => url.set({ taught: taught ? 'no' : '' })} />
                 {['1', '2'].map((n) => (
-                  <Toggle key={n} on={url.get('beats') === n} label={n === '1' ? 'one beat' : 'two beats'} toggle={() => url.set({ beats: url.get('beats') === n ? '' : n })} />
+                  <Toggle key={n} on={url.get('beats') === n} label={inTerms(n === '1' ? 'one beat' : 'two beats')} toggle={() => url.set({ beats: url.get('beats') === n ? '' : n })} />
                 ))}
                 <span className="ml-auto mute">{fit.pending ? '' : `${fit.total}, commonest first`}</span>
               </>

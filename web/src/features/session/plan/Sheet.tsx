@@ -5,6 +5,7 @@ import { Checks } from './Checks'
 import type { PlannedBlock } from './plan'
 import type { SheetActions } from './useSheet'
 import type { PlanEdit } from './usePlan'
+import { useTerms } from '../../../lib/terms'
 
 interface SheetProps {
   readonly session: Session
@@ -20,6 +21,7 @@ export function Sheet({ session, plan, actions, open, openBlock }: SheetProps) {
   const minutes = Math.round(session.seconds / 60)
   const limit = Math.round(session.limit / 60)
   const { learnt } = session
+  const inTerms = useTerms()
   return (
     <section aria-label="The sheet" className="sheet p-3 flex flex-col gap-1.5 min-h-0 max-lg:min-h-fit">
       <div
@@ -53,7 +55,7 @@ export function Sheet({ session, plan, actions, open, openBlock }: SheetProps) {
         <option value="">+ Add a block</option>
         {KINDS.map((k) => (
           <option key={k.id} value={k.id}>
-            {k.name}
+            {inTerms(k.name)}
           </option>
         ))}
       </select>

@@ -7,6 +7,7 @@ import { Empty } from '../../../ui/Empty'
 import { Failed, Head, Loading, Tag } from '../../../ui/Parts'
 import { Toggle } from '../../../ui/Toggle'
 import { counted } from '../../../ui/words'
+import { useTerms } from '../../../lib/terms'
 
 const KINDS: readonly (readonly [CardView['kind'], string, string])[] = [
   ['GRAPHEME', 'letters', 'say the sound'],
@@ -28,6 +29,7 @@ const STATES: readonly (readonly [string, string, (c: CardView) => boolean])[] =
 export function DeckPage() {
   const { id } = useClass()
   const url = useUrl()
+  const inTerms = useTerms()
   const deck = useQuery(ask.deck(id))
   if (deck.isPending) return <Loading />
   if (deck.isError) return <Failed error={deck.error} retry={() => void deck.refetch()} />
@@ -41,7 +43,7 @@ export function DeckPage() {
     <>
       <Head title="The deck" note={counted(cards.length, 'card')}>
         {KINDS.map(([k, name]) => (
-          <Toggle key={k} on={kind === k} label={name} toggle={() => url.set({ kind: kind === k ? '' : k })} />
+          <Toggle key={k} on={kind === k} label={inTerms(name)} toggle={() => url.set({ kind: kind === k ? '' : k })} />
         ))}
       </Head>
       <div role="group" aria-label="Which cards" className="flex flex-wrap gap-2">
@@ -52,7 +54,7 @@ export function DeckPage() {
         ))}
       </div>
       <p className="mute text-sm">
-        A card that is right on {counted(secure, 'different day')} sleeps: it is asked once a week. A stumble, noted with X while you give it, wakes it. Endings never sleep. Put a block of cards on a sheet to deal them.
+        A card that is right on {counted(secure, 'different day')} sleeps: it is asked once a week. A stumble, noted with X while you give it, wakes it. {inTerms('Endings')} never sleep. Put a block of cards on a sheet to deal them.
       </p>
       {shown.length === 0 ? (
         <p className="mute p-4">No card is here now.</p>

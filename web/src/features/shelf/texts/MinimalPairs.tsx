@@ -5,6 +5,7 @@ import { useUrl } from '../../../lib/useUrl'
 import { Failed, Loading } from '../../../ui/Parts'
 import { Row } from '../filters'
 import { SendWords } from '../SendWords'
+import { useTerms } from '../../../lib/terms'
 
 const CONTRASTS = [
   ['split-vowel', 'silent e or none: hop, hope'],
@@ -26,6 +27,7 @@ const SIDED = ['final-k', 'final-ch', 'final-j', 'final-double', 'c-or-k']
 export function MinimalPairs() {
   const { accent, step } = useClass()
   const url = useUrl()
+  const inTerms = useTerms()
   const rules = useQuery(ask.rules(accent))
   const contrast = url.get('contrast') || 'split-vowel'
   const word = url.get('word')
@@ -38,7 +40,7 @@ export function MinimalPairs() {
           <select aria-label="Contrast" className="select select-sm w-full" value={contrast} onChange={(e) => url.set({ contrast: e.target.value })}>
             {CONTRASTS.map(([id, name]) => (
               <option key={id} value={id}>
-                {name}
+                {inTerms(name)}
               </option>
             ))}
             {SIDED.map((id) => (

@@ -34,6 +34,11 @@ public interface BlockKind {
     return false;
   }
 
+  /** Whether what is said for an item is a question in our words, and no text to be written. */
+  default boolean isQuestion() {
+    return false;
+  }
+
   /** Whether its words are read back at the end of a session. */
   default boolean isReadBack() {
     return false;

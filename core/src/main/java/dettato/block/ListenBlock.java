@@ -24,6 +24,11 @@ final class ListenBlock extends TaskTextBlock {
   }
 
   @Override
+  public boolean isQuestion() {
+    return true;
+  }
+
+  @Override
   String example() {
     return "Blend these sounds: sh, i, p [ship]";
   }

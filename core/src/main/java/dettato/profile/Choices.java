@@ -4,6 +4,7 @@ import dettato.input.Unacceptable;
 import dettato.notation.Notation;
 import dettato.notation.Parting;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What a class does in its own way. Whatever is chosen, errors are told by sound and first attempts
@@ -11,6 +12,7 @@ import java.util.List;
  *
  * @param chunks letters that the class learns as one piece
  * @param pace of writing, in hundredths of the usual time
+ * @param terms by term what the class calls it, where it is not as we do
  */
 public record Choices(
     Parting parting,
@@ -24,7 +26,8 @@ public record Choices(
     Doubling doubling,
     SoundAnswers sounds,
     int pace,
-    Notation notation) {
+    Notation notation,
+    Map<String, String> terms) {
   private static final int SLOWEST = 300;
   private static final int FASTEST = 50;
   private static final int MOST_CHUNKS = 60;
@@ -43,10 +46,12 @@ public record Choices(
           Doubling.FULL,
           SoundAnswers.ALL,
           100,
-          Notation.PLAIN);
+          Notation.PLAIN,
+          Map.of());
 
   /**
-   * @throws Unacceptable when a chunk is no run of letters, or the pace out of bounds
+   * @throws Unacceptable when a chunk is no run of letters, the pace out of bounds, or a term no
+   *     word
    */
   public Choices {
     chunks = chunks.stream().map(String::strip).filter(c -> !c.isEmpty()).distinct().toList();
@@ -61,6 +66,7 @@ public record Choices(
     if (chunks.size() > MOST_CHUNKS) {
       throw new Unacceptable("There may be " + MOST_CHUNKS + " chunks; these are " + chunks.size());
     }
+    terms = Map.copyOf(Terms.kept(terms));
     if (pace < FASTEST || pace > SLOWEST) {
       throw new Unacceptable(
           "The pace is between %d and %d hundredths of the usual time."

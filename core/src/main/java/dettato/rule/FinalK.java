@@ -61,7 +61,7 @@ final class FinalK extends RuleAtUnit {
         new About(
             "final-k",
             "ck, k or c at the end",
-            "/k/ at the end right after one short vowel letter is ck; else k, or c in a longer word ending -ic.",
+            "/k/ at the end right after one short vowel letter is ck; else k, or c in a longer word in -ic.",
             "One short vowel letter just before? Write ck. If not, k.",
             "A doubled consonant letter shows that the vowel before it is short; English doubles k as ck.",
             "ck",

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.account.Teacher;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
+import dettato.app.terms.Prose;
 import dettato.deck.Card;
 import dettato.deck.Deck;
 import java.time.Clock;
@@ -51,7 +52,7 @@ class DeckController {
       @Nullable LocalDate last,
       boolean due,
       boolean dealt,
-      String why) {}
+      @Prose String why) {}
 
   /**
    * @param secure how many right days make a card secure

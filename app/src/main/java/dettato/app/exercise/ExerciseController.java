@@ -8,6 +8,7 @@ import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
 import dettato.app.session.FocusView;
+import dettato.app.terms.Prose;
 import dettato.app.text.Materials;
 import dettato.block.Needs;
 import dettato.exercise.Exercise;
@@ -56,7 +57,7 @@ class ExerciseController {
    * @param asks what the children are to do
    * @param levels whether it is made in three levels
    */
-  record ExerciseView(String id, String title, String asks, boolean levels) {}
+  record ExerciseView(String id, @Prose String title, @Prose String asks, boolean levels) {}
 
   record ExerciseTasks(List<Task> tasks) {}
 

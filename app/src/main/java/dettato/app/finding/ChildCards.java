@@ -2,6 +2,7 @@ package dettato.app.finding;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.school.SchoolClass;
+import dettato.app.terms.Prose;
 import dettato.diagnose.Leaning;
 import dettato.diagnose.Standing;
 import dettato.mark.Confusions;
@@ -41,13 +42,13 @@ class ChildCards {
       String sound,
       String keyword,
       String written,
-      String label,
+      @Prose String label,
       int opportunities,
       int failures,
       double probability,
       boolean pattern,
       List<ChildRecord.EvidenceView> examples,
-      String wouldChange) {}
+      @Prose String wouldChange) {}
 
   record ChildSounds(List<LeaningView> leanings, ChildRecord.Needs needs) {}
 
@@ -60,7 +61,7 @@ class ChildCards {
   @JsonInclude(JsonInclude.Include.NON_NULL)
   record CellEvidence(
       String rule,
-      String ruleName,
+      @Prose String ruleName,
       @Nullable StandingView standing,
       List<ChildRecord.EvidenceView> evidence) {}
 
@@ -73,7 +74,7 @@ class ChildCards {
       int failures,
       List<ConditionCount> broken,
       List<ConditionCount> kept,
-      String wouldChange) {}
+      @Prose String wouldChange) {}
 
   ChildSounds sounds(SchoolClass of, long pupilId, LocalDate asOf) {
     Accent accent = Accents.of(of.accent());

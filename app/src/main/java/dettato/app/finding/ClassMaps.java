@@ -2,6 +2,7 @@ package dettato.app.finding;
 
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
+import dettato.app.terms.Prose;
 import dettato.diagnose.Evidence;
 import dettato.diagnose.Leaning;
 import dettato.diagnose.Standing;
@@ -45,7 +46,7 @@ class ClassMaps {
    */
   record MapRow(Pupil pupil, List<MapCell> cells, long sounds) {}
 
-  record RuleHead(String id, String name) {}
+  record RuleHead(String id, @Prose String name) {}
 
   /**
    * Children who fail the same condition of a rule in the same way.
@@ -55,10 +56,10 @@ class ClassMaps {
    */
   record Group(
       String rule,
-      String ruleName,
+      @Prose String ruleName,
       Standing.Kind kind,
       String condition,
-      String says,
+      @Prose String says,
       List<Pupil> pupils,
       int failures,
       int opportunities,

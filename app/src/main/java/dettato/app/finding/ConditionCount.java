@@ -1,5 +1,6 @@
 package dettato.app.finding;
 
+import dettato.app.terms.Prose;
 import dettato.diagnose.Tally;
 import dettato.rule.RuleBook;
 import java.util.List;
@@ -10,7 +11,7 @@ import java.util.List;
  * @param condition its id; "" of marks made before conditions were told apart
  * @param says what holds at such a place, for a teacher; "" where the condition is not known
  */
-record ConditionCount(String condition, String says, int opportunities, int failures) {
+record ConditionCount(String condition, @Prose String says, int opportunities, int failures) {
 
   static List<ConditionCount> of(List<Tally> tallies) {
     return tallies.stream().map(ConditionCount::of).toList();

@@ -1,5 +1,6 @@
 package dettato.app.language;
 
+import dettato.app.terms.Prose;
 import dettato.rule.Condition;
 import dettato.rule.ConditionFigures;
 import dettato.rule.RuleBook;
@@ -24,10 +25,10 @@ class RuleController {
 
   record RuleView(
       String id,
-      String name,
-      String says,
-      String saysToChild,
-      String reason,
+      @Prose String name,
+      @Prose String says,
+      @Prose String saysToChild,
+      @Prose String reason,
       boolean weak,
       boolean joins,
       List<String> contrast,
@@ -47,8 +48,8 @@ class RuleController {
   record ConditionView(
       String id,
       Side side,
-      String says,
-      String forChild,
+      @Prose String says,
+      @Prose String forChild,
       int holds,
       int total,
       List<String> exceptions,

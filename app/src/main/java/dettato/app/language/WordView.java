@@ -1,5 +1,6 @@
 package dettato.app.language;
 
+import dettato.app.terms.Prose;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.word.Word;
@@ -36,7 +37,7 @@ record WordView(
     List<WrittenBeat> beats) {
 
   /** A beat as it is written, and why the word is cut after it; null for the last. */
-  record WrittenBeat(String letters, @Nullable String why) {}
+  record WrittenBeat(String letters, @Prose @Nullable String why) {}
 
   /** Whether the cut is known or guessed. */
   enum Source {

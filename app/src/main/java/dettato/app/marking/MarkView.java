@@ -2,6 +2,7 @@ package dettato.app.marking;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.language.Language;
+import dettato.app.terms.Prose;
 import dettato.mark.Certainty;
 import dettato.mark.Explanation;
 import dettato.mark.Extra;
@@ -67,11 +68,11 @@ public record MarkView(
       Outcome outcome,
       int unit,
       String written,
-      @Nullable String name,
-      @Nullable String why) {}
+      @Prose @Nullable String name,
+      @Prose @Nullable String why) {}
 
   /** Another explanation of the same letters. */
-  public record RivalMark(List<UnitMarkView> units, List<String> sentences) {}
+  public record RivalMark(List<UnitMarkView> units, @Prose List<String> sentences) {}
 
   /** The mark alone. */
   static MarkView plain(Mark mark, String target, Accent accent) {

@@ -21,7 +21,7 @@ final class CutPages {
   }
 
   static Html of(Printed printed) {
-    Html html = new Html();
+    Html html = new Html(printed.terms());
     List<CardFace> faces = new ArrayList<>();
     Set<String> seen = new LinkedHashSet<>();
     for (BlockView block : printed.session().blocks()) {
@@ -80,7 +80,7 @@ final class CutPages {
                   }
                 });
             if (!face.note.isEmpty()) {
-              html.line("div", "note", face.note);
+              html.tell("div", "note", face.note);
             }
           });
     }

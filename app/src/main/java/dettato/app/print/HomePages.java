@@ -14,7 +14,7 @@ final class HomePages {
   private HomePages() {}
 
   static Html of(Printed printed, List<Focus> focus) {
-    Html html = new Html();
+    Html html = new Html(printed.terms());
     List<BlockView> blocks = printed.session().blocks();
     Set<String> seen = new HashSet<>();
     List<ItemView> words =
@@ -31,10 +31,10 @@ final class HomePages {
             .flatMap(b -> b.items().stream())
             .limit(MOST / 2)
             .toList();
-    html.line("h1", "", "Words to practise at home");
-    html.line(
+    html.tell("h1", "", "Words to practise at home");
+    html.tell(
         "p", "day", printed.of().name() + ", " + printed.day() + ": " + printed.session().title());
-    html.line(
+    html.tell(
         "p",
         "how",
         "A few minutes are enough. Look at a word and say it. Say its sounds one by one and point to"
@@ -42,15 +42,15 @@ final class HomePages {
             + " right and go on to the next.");
     table(html, printed, words);
     if (!invented.isEmpty()) {
-      html.line("h2", "", "Made up, no real words: spell them as they sound");
+      html.tell("h2", "", "Made up, no real words: spell them as they sound");
       table(html, printed, invented);
     }
     focus.stream()
         .findFirst()
         .ifPresent(
             f ->
-                html.line("h2", "", "A hunt")
-                    .line(
+                html.tell("h2", "", "A hunt")
+                    .tell(
                         "p",
                         "",
                         "Look in a book, on a packet, on a sign for words with "
@@ -84,9 +84,9 @@ final class HomePages {
   }
 
   private static void sentence(Html html, Printed printed, ItemView sentence) {
-    html.line("h2", "", "A sentence to say to your child");
+    html.tell("h2", "", "A sentence to say to your child");
     html.in("p", "", () -> printed.model(html, sentence.text(), -1));
-    html.line(
+    html.tell(
         "p",
         "how",
         "Say it twice. Your child says it back and counts the words, then writes it from memory."

@@ -1,6 +1,7 @@
 package dettato.app.print;
 
 import dettato.notation.Drawing;
+import dettato.profile.Terms;
 import java.util.Locale;
 import org.springframework.web.util.HtmlUtils;
 
@@ -8,6 +9,14 @@ import org.springframework.web.util.HtmlUtils;
 final class Html {
   private static final double EM = 1000.0;
   private final StringBuilder text = new StringBuilder();
+  private final Terms terms;
+
+  /**
+   * @param terms what the class calls things
+   */
+  Html(Terms terms) {
+    this.terms = terms;
+  }
 
   /** An element with something in it. */
   Html in(String tag, String classes, Runnable inside) {
@@ -24,6 +33,11 @@ final class Html {
   /** An element with a text in it. */
   Html line(String tag, String classes, String says) {
     return in(tag, classes, () -> say(says));
+  }
+
+  /** An element with a text that explains something, in the words of the class. */
+  Html tell(String tag, String classes, String prose) {
+    return line(tag, classes, terms.said(prose));
   }
 
   Html say(String says) {

@@ -9,9 +9,9 @@ final class KeyPages {
   private KeyPages() {}
 
   static Html of(Printed printed) {
-    Html html = new Html();
-    html.line("h1", "", printed.session().title());
-    html.line("p", "day", "Answers, " + printed.day());
+    Html html = new Html(printed.terms());
+    html.tell("h1", "", printed.session().title());
+    html.tell("p", "day", "Answers, " + printed.day());
     int number = 1;
     for (BlockView block : printed.session().blocks()) {
       int first = number;
@@ -19,7 +19,7 @@ final class KeyPages {
           "div",
           "block",
           () -> {
-            html.line("h2", "", block.title());
+            html.tell("h2", "", block.title());
             html.in("table", "key", () -> rows(html, printed, block, first));
           });
       number += Printed.numbered(printed.forms(block));
@@ -39,7 +39,7 @@ final class KeyPages {
           () -> {
             html.line("td", "number", number);
             html.in("td", "model", () -> answer(html, printed, block, item));
-            html.line("td", "why", item.why());
+            html.tell("td", "why", item.why());
           });
     }
   }
@@ -53,12 +53,12 @@ final class KeyPages {
       html.line("span", "asked", item.says()).say(" → ").line("span", "word", model);
     }
     if (invented) {
-      html.line("span", "note", " no real word");
+      html.tell("span", "note", " no real word");
     }
     List<String> others =
         item.answer().stream().filter(a -> !a.equals(item.text()) && !a.equals(model)).toList();
     if (!others.isEmpty()) {
-      html.line("div", "note", "right too: " + String.join(", ", others));
+      html.tell("div", "note", "right too: " + String.join(", ", others));
     }
   }
 }

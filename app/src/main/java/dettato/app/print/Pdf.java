@@ -1,6 +1,7 @@
 package dettato.app.print;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PDFontSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.render.DefaultObjectDrawerFactory;
 import com.openhtmltopdf.util.XRLog;
@@ -15,8 +16,12 @@ import java.util.Calendar;
 import java.util.GregorianCalendar;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.springframework.stereotype.Component;
 
@@ -51,8 +56,8 @@ class Pdf {
       PdfRendererBuilder builder = new PdfRendererBuilder();
       builder.usePDDocument(document);
       builder.useFont(
-          () -> resource("Andika-Regular.ttf"), "Andika", REGULAR, FontStyle.NORMAL, true);
-      builder.useFont(() -> resource("Andika-Bold.ttf"), "Andika", BOLD, FontStyle.NORMAL, true);
+          face(document, "Andika-Regular.ttf"), "Andika", REGULAR, FontStyle.NORMAL, true);
+      builder.useFont(face(document, "Andika-Bold.ttf"), "Andika", BOLD, FontStyle.NORMAL, true);
       builder.useObjectDrawerFactory(drawers);
       builder.useUriResolver((base, uri) -> null);
       builder.withHtmlContent(html, null);
@@ -83,6 +88,13 @@ class Pdf {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** A face without ligatures: letters drawn as one, such as ffi, cannot be found by a search. */
+  private static PDFontSupplier face(PDDocument document, String name) throws IOException {
+    TrueTypeFont face = new TTFParser().parse(new RandomAccessReadBuffer(resource(name)));
+    face.setEnableGsub(false);
+    return new PDFontSupplier(PDType0Font.load(document, face, true));
   }
 
   private static InputStream resource(String name) {

@@ -10,6 +10,7 @@ import dettato.block.Form;
 import dettato.block.Item;
 import dettato.exercise.Material;
 import dettato.notation.Legend;
+import dettato.profile.Terms;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
@@ -25,6 +26,11 @@ record Printed(
     BlockBook book) {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
+
+  /** What the class calls things. */
+  Terms terms() {
+    return Terms.of(of.choices().terms());
+  }
 
   String day() {
     return DAY.format(session.date());
@@ -71,7 +77,9 @@ record Printed(
               entries.forEach(
                   e ->
                       html.in(
-                          "span", "entry", () -> html.drawn(e.drawing()).say(" " + e.title()))));
+                          "span",
+                          "entry",
+                          () -> html.drawn(e.drawing()).say(" " + terms().said(e.title())))));
     }
   }
 }

@@ -11,20 +11,20 @@ final class ScriptPages {
   private ScriptPages() {}
 
   static Html of(Printed printed) {
-    Html html = new Html();
-    html.line("h1", "", printed.session().title());
-    html.line(
+    Html html = new Html(printed.terms());
+    html.tell("h1", "", printed.session().title());
+    html.tell(
         "p",
         "day",
         "What you say, %s. About %d minutes."
             .formatted(printed.day(), Math.max(1, Math.round(printed.session().seconds() / 60f))));
-    html.line("p", "how", how(printed.of().choices()));
+    html.tell("p", "how", how(printed.of().choices()));
     for (BlockView block : printed.session().blocks()) {
       html.in(
           "div",
           "block",
           () -> {
-            html.line("h2", "", block.title());
+            html.tell("h2", "", block.title());
             html.in(
                 "table", "script", () -> block.items().forEach(i -> row(html, printed, block, i)));
           });
@@ -75,7 +75,7 @@ final class ScriptPages {
                 }
               });
           html.line("td", "count", count(item, block));
-          html.line("td", "why", item.why());
+          html.tell("td", "why", item.why());
         });
   }
 

@@ -11,13 +11,14 @@ final class SheetPages {
 
   private final Printed printed;
   private final Look look;
-  private final Html html = new Html();
+  private final Html html;
   private final boolean framed;
   private final boolean corrected;
 
   private SheetPages(Printed printed, Look look) {
     this.printed = printed;
     this.look = look;
+    this.html = new Html(printed.terms());
     this.framed = printed.hand().notation().inFrames();
     this.corrected = printed.of().choices().correcting() == Correcting.LINE;
   }
@@ -65,7 +66,7 @@ final class SheetPages {
   }
 
   private void block(BlockView block, List<Form> forms, int first) {
-    html.line("h2", "", block.title());
+    html.tell("h2", "", block.title());
     int number = first;
     for (Form form : forms) {
       if (form instanceof Form.Room room) {
@@ -75,9 +76,9 @@ final class SheetPages {
       } else if (form instanceof Form.Match match) {
         match(match);
       } else if (form instanceof Form.Text text) {
-        html.line("h3", "", text.title()).line("p", "passage", text.text());
+        html.tell("h3", "", text.title()).line("p", "passage", text.text());
       } else if (form instanceof Form.Lists lists) {
-        html.line("p", "asks", lists.asks());
+        html.tell("p", "asks", lists.asks());
         columns(lists.heads(), rows(lists.words(), 1));
       } else if (form instanceof Form.Choice choice) {
         int here = number++;

@@ -1,9 +1,11 @@
 package dettato.app.school;
 
 import dettato.app.account.Teacher;
+import dettato.app.terms.Prose;
 import dettato.notation.Meaning;
 import dettato.notation.Shape;
 import dettato.profile.ChoiceBook;
+import dettato.profile.Terms;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -15,11 +17,22 @@ import org.springframework.web.bind.annotation.RestController;
 class ChoiceController {
 
   /** Something that may be marked on a word, and the shapes that can be put on it. */
-  record MeaningView(Meaning id, String title, String says, List<ShapeView> shapes) {}
+  record MeaningView(Meaning id, @Prose String title, @Prose String says, List<ShapeView> shapes) {}
 
-  record ShapeView(Shape id, String title) {}
+  record ShapeView(Shape id, @Prose String title) {}
 
-  record ChoicesView(List<ChoiceBook.Choice> choices, List<MeaningView> meanings) {}
+  /**
+   * Something that a class may call otherwise.
+   *
+   * @param usual what we call it
+   * @param grammar as books of grammar call it
+   * @param american as it is called in America
+   * @param about an example
+   */
+  record TermView(String id, String usual, String grammar, String american, String about) {}
+
+  record ChoicesView(
+      List<ChoiceBook.Choice> choices, List<MeaningView> meanings, List<TermView> terms) {}
 
   @GetMapping("/api/choices")
   ChoicesView all(@AuthenticationPrincipal Teacher teacher) {
@@ -36,6 +49,9 @@ class ChoiceController {
                             .filter(m::mayBe)
                             .map(s -> new ShapeView(s, s.title()))
                             .toList()))
+            .toList(),
+        Terms.ALL.stream()
+            .map(t -> new TermView(t.id(), t.usual(), t.grammar(), t.american(), t.about()))
             .toList());
   }
 }

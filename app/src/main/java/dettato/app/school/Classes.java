@@ -5,6 +5,7 @@ import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.plan.TeachingSequence;
 import dettato.profile.Choices;
+import dettato.profile.Terms;
 import dettato.sound.Accents;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -138,6 +139,7 @@ public class Classes {
     Function<ClassRow, SchoolClass> whole =
         row -> {
           Profile profile = java.util.Objects.requireNonNull(how.get(row.id()));
+          Choices choices = profile.choices() == null ? Choices.USUAL : profile.choices();
           return new SchoolClass(
               row.id(),
               row.name(),
@@ -146,7 +148,8 @@ public class Classes {
               profile.differentWords(),
               profile.minutes(),
               profile.template() == null ? "" : profile.template(),
-              profile.choices() == null ? Choices.USUAL : profile.choices(),
+              choices,
+              Terms.of(choices.terms()).forms(),
               there.getOrDefault(row.id(), List.of()).stream().map(Enrolled::pupil).toList());
         };
     return rows.stream().map(whole).toList();

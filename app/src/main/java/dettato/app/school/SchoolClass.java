@@ -2,6 +2,7 @@ package dettato.app.school;
 
 import dettato.profile.Choices;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A class with the children who are in it today, in their order.
@@ -11,6 +12,7 @@ import java.util.List;
  * @param minutes how long a session may take
  * @param template id of the usual one, "" for the plain one
  * @param choices what it does in its own way
+ * @param words by form of ours what the class says for it, where it is not ours
  */
 public record SchoolClass(
     long id,
@@ -21,8 +23,10 @@ public record SchoolClass(
     int minutes,
     String template,
     Choices choices,
+    Map<String, String> words,
     List<Pupil> pupils) {
   public SchoolClass {
+    words = Map.copyOf(words);
     pupils = List.copyOf(pupils);
   }
 }

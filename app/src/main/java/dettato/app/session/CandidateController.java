@@ -7,6 +7,7 @@ import dettato.app.need.ClassNeeds;
 import dettato.app.need.Lately;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
+import dettato.app.terms.Prose;
 import dettato.app.text.Materials;
 import dettato.block.BlockBook;
 import dettato.block.BlockKind;
@@ -82,7 +83,7 @@ class CandidateController {
   record CandidateGroup(
       @Nullable String condition,
       @Nullable Side side,
-      String says,
+      @Prose String says,
       String due,
       int children,
       int total,
@@ -106,7 +107,7 @@ class CandidateController {
       long seed) {}
 
   /** An item to put on a sheet, and why it was chosen. */
-  record FilledItem(String text, Item.Role role, String why) {}
+  record FilledItem(String text, Item.Role role, @Prose String why) {}
 
   @GetMapping("/api/classes/{id}/candidates")
   Candidates candidates(

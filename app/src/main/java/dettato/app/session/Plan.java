@@ -1,5 +1,6 @@
 package dettato.app.session;
 
+import dettato.app.terms.Prose;
 import dettato.block.Item;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -17,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 record Plan(
     @NotNull LocalDate date,
-    @NotNull @Size(max = 120) String title,
+    @Prose @NotNull @Size(max = 120) String title,
     @NotEmpty @Size(max = 6) List<@Valid @NotNull FocusView> focus,
     @NotNull @Size(max = 30) List<@Valid @NotNull PlannedBlock> blocks) {
 
@@ -29,7 +30,7 @@ record Plan(
   record PlannedBlock(
       @Nullable Long id,
       @NotBlank String kind,
-      @Nullable @Size(max = 60) String title,
+      @Prose @Nullable @Size(max = 60) String title,
       Item.@Nullable Role role,
       @NotNull @Size(max = 60) List<@Valid @NotNull PlannedItem> items) {}
 
@@ -42,5 +43,5 @@ record Plan(
       @Nullable Long id,
       @NotNull @Size(max = 20_000) String text,
       Item.@Nullable Role role,
-      @Nullable @Size(max = 300) String why) {}
+      @Prose @Nullable @Size(max = 300) String why) {}
 }

@@ -7,6 +7,7 @@ import dettato.app.marking.Cell;
 import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
+import dettato.app.terms.Prose;
 import dettato.block.BlockBook;
 import dettato.block.BlockKind;
 import dettato.focus.Focus;
@@ -70,7 +71,7 @@ public class SessionReader {
   }
 
   /** What a block of a session in a list holds. */
-  record BlockCount(String kind, String title, int items) {}
+  record BlockCount(String kind, @Prose String title, int items) {}
 
   /**
    * A session in a list.
@@ -86,7 +87,7 @@ public class SessionReader {
       long id,
       long version,
       LocalDate date,
-      String title,
+      @Prose String title,
       SessionState state,
       List<FocusView> focus,
       List<BlockCount> blocks,

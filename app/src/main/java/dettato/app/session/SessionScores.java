@@ -1,6 +1,7 @@
 package dettato.app.session;
 
 import dettato.app.account.Teacher;
+import dettato.app.terms.Prose;
 import dettato.focus.Focus;
 import dettato.profile.Score;
 import java.util.HashMap;
@@ -32,7 +33,7 @@ class SessionScores {
    *
    * @param says the same in a line
    */
-  record PaperScore(long pupilId, Score score, String says) {}
+  record PaperScore(long pupilId, Score score, @Prose String says) {}
 
   private record Targets(int asked, int failed) {
     static final Targets NONE = new Targets(0, 0);

@@ -6,6 +6,7 @@ import dettato.app.need.ClassNeeds;
 import dettato.app.need.Timings;
 import dettato.app.notation.ClassMarks;
 import dettato.app.school.SchoolClass;
+import dettato.app.terms.Prose;
 import dettato.app.text.Materials;
 import dettato.block.AskedOrder;
 import dettato.block.BlockBook;
@@ -24,6 +25,7 @@ import dettato.plan.Unpredictable;
 import dettato.profile.ByHeart;
 import dettato.profile.Choices;
 import dettato.profile.LetterNames;
+import dettato.profile.Terms;
 import dettato.rule.Opportunity;
 import dettato.rule.Side;
 import dettato.session.SessionClock;
@@ -103,7 +105,7 @@ public class SheetView {
       String clue,
       String due,
       int focus,
-      String why,
+      @Prose String why,
       int pause,
       boolean stumbled,
       List<Integer> pieces,
@@ -119,7 +121,7 @@ public class SheetView {
   public record BlockView(
       long id,
       String kind,
-      String title,
+      @Prose String title,
       Item.Role role,
       boolean spoken,
       int seconds,
@@ -132,7 +134,7 @@ public class SheetView {
    * @param right at how many places
    * @param of so many that could be guessed
    */
-  public record Guess(String says, int right, int of) {}
+  public record Guess(@Prose String says, int right, int of) {}
 
   /**
    * Something to know before it is given.
@@ -140,7 +142,7 @@ public class SheetView {
    * @param item which one it is about; null when it is about the whole
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record CheckView(Check.Kind kind, String says, @Nullable Long item) {}
+  public record CheckView(Check.Kind kind, @Prose String says, @Nullable Long item) {}
 
   /**
    * A session.
@@ -158,7 +160,7 @@ public class SheetView {
       long version,
       long classId,
       LocalDate date,
-      String title,
+      @Prose String title,
       SessionState state,
       int seconds,
       int limit,
@@ -337,7 +339,7 @@ public class SheetView {
     return new ItemView(
         row.id(),
         row.text(),
-        call.says(),
+        kind.isQuestion() ? Terms.of(choices.terms()).said(call.says()) : call.says(),
         call.answer(),
         row.role(),
         decided.map(Opportunity::rule).orElse(null),

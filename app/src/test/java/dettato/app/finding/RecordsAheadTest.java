@@ -32,6 +32,7 @@ class RecordsAheadTest {
           20,
           "",
           Choices.USUAL,
+          java.util.Map.of(),
           List.of(new Pupil(7, "Ada"), new Pupil(8, "Ben")));
 
   private final ChildRecords records = mock();

@@ -25,7 +25,8 @@ import org.mockito.ArgumentCaptor;
  */
 class PlansAheadTest {
   private static SchoolClass of(long id, int step) {
-    return new SchoolClass(id, "Class " + id, "en-GB", step, 2, 20, "", Choices.USUAL, List.of());
+    return new SchoolClass(
+        id, "Class " + id, "en-GB", step, 2, 20, "", Choices.USUAL, java.util.Map.of(), List.of());
   }
 
   @Test
