@@ -56,7 +56,8 @@ export type ExerciseQuery = NonNullable<paths['/api/classes/{id}/exercises/{kind
 export type ChainQuery = NonNullable<paths['/api/chains']['get']['parameters']['query']>
 export type ChainView = Schemas['ChainView']
 export type AccentView = Schemas['AccentView']
-export type SequenceStep = Schemas['SequenceStep']
+export type TeachingPath = Schemas['TeachingPath']
+export type PathUnit = Schemas['PathUnit']
 export type WordQuery = NonNullable<paths['/api/words']['get']['parameters']['query']>
 export type AnswerState = Cell['state']
 export type Judgement = 'RIGHT' | 'ABSENT'
@@ -159,7 +160,11 @@ export const api = {
   teachers: (id: number) => data(() => client.GET('/api/classes/{id}/teachers', { params: { path: { id } } })),
   share: (id: number, username: string) =>
     data(() => client.POST('/api/classes/{id}/teachers', { params: { path: { id } }, body: { username } })),
-  sequence: (accent: string) => data(() => client.GET('/api/sequence', { params: { query: { accent } } })),
+  path: (id: number) => data(() => client.GET('/api/classes/{id}/sequence', { params: { path: { id } } })),
+  takeOrder: (id: number, csv: string) =>
+    data(() => client.PUT('/api/classes/{id}/sequence', { params: { path: { id } }, body: csv, bodySerializer: (text: string) => text, headers: { 'Content-Type': 'text/csv' } })),
+  orderFile: (id: number) => data(() => client.GET('/api/classes/{id}/sequence.csv', { params: { path: { id } }, parseAs: 'text' })),
+  dropOrder: (id: number) => data(() => client.DELETE('/api/classes/{id}/sequence', { params: { path: { id } } })),
   progress: () => data(() => client.GET('/api/marking/progress')),
   sessions: (id: number, from: string, to: string) =>
     data(() => client.GET('/api/classes/{id}/sessions', { params: { path: { id }, query: { from, to } } })),

@@ -17,7 +17,7 @@ export const ask = {
   drawn: (wanted: WordsToDraw) =>
     queryOptions({ queryKey: ['drawn', wanted], queryFn: () => api.draw(wanted), placeholderData: keepPreviousData, retry: false, ...FOREVER }),
   teachers: (classId: number) => queryOptions({ queryKey: ['class', classId, 'teachers'], queryFn: () => api.teachers(classId) }),
-  sequence: (accent: string) => queryOptions({ queryKey: ['sequence', accent], queryFn: () => api.sequence(accent), ...FOREVER }),
+  path: (classId: number) => queryOptions({ queryKey: ['class', classId, 'path'], queryFn: () => api.path(classId) }),
   sessions: (classId: number, from: string, to: string) =>
     queryOptions({ queryKey: ['class', classId, 'sessions', from, to], queryFn: () => api.sessions(classId, from, to) }),
   session: (id: number) => queryOptions({ queryKey: ['session', id], queryFn: () => api.session(id) }),

@@ -1,4 +1,4 @@
-import type { Choices, Candidate, CandidateGroup, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, WordView } from '../api/client'
+import type { Choices, Candidate, CandidateGroup, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, TeachingPath, WordView } from '../api/client'
 
 /** Made-up data that tests of several screens share. */
 /** As a class begins. */
@@ -16,6 +16,7 @@ export const choices: Choices = {
   pace: 100,
   notation: { signs: { SOUND: 'UNDERLINE', SPLIT: 'ARC' } },
   terms: {},
+  ticks: { early: [], later: [] },
 }
 
 export const limpet: SchoolClass = {
@@ -31,6 +32,20 @@ export const limpet: SchoolClass = {
   pupils: [
     { id: 3, name: 'Anwen' },
     { id: 4, name: 'Bashir' },
+  ],
+}
+
+const unit = (id: string, example: string, phoneme: string, taught: boolean) => ({ id, grapheme: id.split(' ')[0] ?? '', phoneme, example, taught, ticked: false })
+
+/** Two steps: the first is taught. */
+export const path: TeachingPath = {
+  own: false,
+  step: 30,
+  units: 3,
+  taught: 2,
+  steps: [
+    { step: 30, units: [unit('a_e FACE', 'cake', 'eɪ', true), unit('sh ʃ', 'ship', 'ʃ', true)] },
+    { step: 31, units: [unit('ai FACE', 'rain', 'eɪ', false)] },
   ],
 }
 

@@ -2,7 +2,7 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import type { Profile } from '../../api/client'
-import { limpet } from '../../test/made-up'
+import { limpet, path } from '../../test/made-up'
 import { show } from '../../test/page'
 import { answer, askedOf, fail, problem } from '../../test/server'
 import { ClassPage } from './ClassPage'
@@ -16,7 +16,7 @@ beforeEach(() => {
   answer('get', '/api/classes/1/teachers', ['demo'])
   answer('get', '/api/templates', [])
   answer('get', '/api/accents', [{ id: 'en-GB', name: 'Southern British' }, { id: 'en-US', name: 'General American' }])
-  answer('get', '/api/sequence', [{ step: 30, taught: [{ grapheme: 'a_e', phoneme: 'eɪ' }], example: 'cake' }, { step: 31, taught: [{ grapheme: 'ai', phoneme: 'eɪ' }], example: 'rain' }])
+  answer('get', '/api/classes/1/sequence', path)
   let now = profile
   answer('get', '/api/classes/1/profile', () => now as never)
   answer('put', '/api/classes/1/profile', ({ body }) => (now = { ...(body as Profile), version: now.version + 1 }) as never)

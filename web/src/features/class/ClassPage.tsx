@@ -7,6 +7,7 @@ import { useUrl } from '../../lib/useUrl'
 import { Failed, Head, Loading } from '../../ui/Parts'
 import { Children } from './Children'
 import { MarksForm } from './MarksForm'
+import { PathForm } from './PathForm'
 import { OwnTemplates } from './OwnTemplates'
 import { ProfileForm } from './ProfileForm'
 import { Teachers } from './Teachers'
@@ -15,6 +16,7 @@ import { TermsForm } from './TermsForm'
 
 const PARTS = [
   ['', 'Children'],
+  ['taught', 'What is taught'],
   ['way', 'How we work'],
   ['marks', 'Marks on words'],
   ['words', 'What we call it'],
@@ -37,6 +39,7 @@ export function ClassPage() {
           ))}
         </div>
       </Head>
+      {shown === 'taught' ? <WithProfile>{(profile) => <PathForm profile={profile} />}</WithProfile> : null}
       {shown === 'way' ? <WithProfile>{(profile) => <WayForm profile={profile} />}</WithProfile> : null}
       {shown === 'marks' ? <WithProfile>{(profile) => <MarksForm profile={profile} />}</WithProfile> : null}
       {shown === 'words' ? <WithProfile>{(profile) => <TermsForm profile={profile} />}</WithProfile> : null}

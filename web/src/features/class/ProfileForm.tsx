@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { said, type Profile, type SequenceStep } from '../../api/client'
+import { said, type Profile, type TeachingPath } from '../../api/client'
 import { ask } from '../../api/queries'
+import { useClass } from '../../lib/classContext'
 import { FieldError } from '../../ui/FieldError'
 import { useProfile } from './useProfile'
 
@@ -8,12 +9,13 @@ import { useProfile } from './useProfile'
 export function ProfileForm({ profile }: { profile: Profile }) {
   const accents = useQuery(ask.accents())
   const templates = useQuery(ask.templates())
-  const sequence = useQuery(ask.sequence(profile.accent))
+  const { id } = useClass()
+  const path = useQuery(ask.path(id))
   const { save, change } = useProfile(profile)
   return (
     <section aria-label="How the class works" className="sheet p-4 flex flex-col gap-4">
       <h2 className="font-semibold">How the class works</h2>
-      <FieldError says={save.isError ? said(save.error) : sequence.isError ? said(sequence.error) : ''} />
+      <FieldError says={save.isError ? said(save.error) : path.isError ? said(path.error) : ''} />
       <label className="flex flex-col gap-1">
         How you speak
         <select className="select select-sm w-72" value={profile.accent} onChange={(e) => change({ accent: e.target.value })}>
@@ -29,7 +31,7 @@ export function ProfileForm({ profile }: { profile: Profile }) {
         Taught up to
         <select className="select select-sm w-72" value={profile.step} onChange={(e) => change({ step: Number(e.target.value) })}>
           <option value={0}>nothing yet</option>
-          {sequence.data?.map((s) => (
+          {path.data?.steps.map((s) => (
             <option key={s.step} value={s.step}>
               {stepName(s)}
             </option>
@@ -74,7 +76,7 @@ export function ProfileForm({ profile }: { profile: Profile }) {
   )
 }
 
-function stepName(s: SequenceStep): string {
-  const graphemes = s.taught.map((t) => t.grapheme.replace('_', '-')).join(', ')
-  return `${s.step}: ${graphemes} as in ${s.example}`
+function stepName(s: TeachingPath['steps'][number]): string {
+  const graphemes = s.units.map((t) => t.grapheme.replace('_', '-')).join(', ')
+  return `${s.step}: ${graphemes} as in ${s.units[0]?.example ?? ''}`
 }

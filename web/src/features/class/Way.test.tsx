@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import type { Profile } from '../../api/client'
-import { choices, limpet } from '../../test/made-up'
+import { choices, limpet, path } from '../../test/made-up'
 import { show } from '../../test/page'
 import { answer, askedOf, fail } from '../../test/server'
 import { ClassPage } from './ClassPage'
@@ -98,4 +98,33 @@ test('texts that explain are said in the words of the class', async () => {
   show(<ClassPage />, '/class', '/class?show=words', { ...limpet, words: { ending: 'suffix', 'an ending': 'a suffix', base: 'root' } })
   expect(await screen.findByText('The suffix starts with a vowel, so the silent e goes.')).toBeDefined()
   expect(screen.getByText(/^A one-beat root ends/)).toBeDefined()
+})
+
+test('the path says what is taught; a number moves it, letters are ticked ahead or made to wait', async () => {
+  answer('get', '/api/classes/1/sequence', path)
+  show(<ClassPage />, '/class', '/class?show=taught')
+  expect(await screen.findByRole('button', { name: 'Taught up to step 30', pressed: true })).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: 'ai, /eɪ/ as in rain' }))
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/profile').at(-1)?.body).toMatchObject({ choices: { ticks: { early: ['ai FACE'], later: [] } } }))
+  await userEvent.click(screen.getByRole('button', { name: 'sh, /ʃ/ as in ship' }))
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/profile').at(-1)?.body).toMatchObject({ choices: { ticks: { early: ['ai FACE'], later: ['sh ʃ'] } } }))
+  await userEvent.keyboard('{ArrowRight}')
+  expect(document.activeElement).toBe(screen.getByRole('button', { name: 'Taught up to step 31' }))
+  await userEvent.keyboard('{Enter}')
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/profile').at(-1)?.body).toMatchObject({ step: 31 }))
+})
+
+test('a file with wrong lines is told of; going back to ours can be undone', async () => {
+  answer('get', '/api/classes/1/sequence', { ...path, own: true })
+  fail('put', '/api/classes/1/sequence', 400, "Nothing was taken. line 3: 'qx' is no grapheme.")
+  show(<ClassPage />, '/class', '/class?show=taught')
+  await userEvent.upload(await screen.findByLabelText('Take in your own'), new File(['step,grapheme\n1,qx\n'], 'own.csv', { type: 'text/csv' }))
+  expect(await screen.findByText(/'qx' is no grapheme/)).toBeDefined()
+  answer('delete', '/api/classes/1/sequence', path)
+  answer('put', '/api/classes/1/sequence', path)
+  answer('get', '/api/classes/1/sequence.csv', () => new Response('step,grapheme\n1,s\n'))
+  answer('get', '/api/classes/1/sequence', path)
+  await userEvent.click(screen.getByRole('button', { name: 'Back to ours' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/sequence').at(-1)?.body).toBe('step,grapheme\n1,s\n'))
 })

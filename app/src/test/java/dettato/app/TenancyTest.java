@@ -104,13 +104,17 @@ class TenancyTest extends ApiCase {
       String pattern,
       org.springframework.mock.web.MockHttpSession who)
       throws Exception {
-    boolean file = pattern.endsWith("/import");
+    boolean order = pattern.endsWith("/sequence");
+    boolean file = order || pattern.endsWith("/import");
     String body =
         BODIES.entrySet().stream()
             .filter(e -> pattern.endsWith(e.getKey()))
             .max(java.util.Comparator.comparingInt(e -> e.getKey().length()))
             .map(java.util.Map.Entry::getValue)
-            .orElse(file ? "date,pupil,target,attempt\n2026-02-02,Ada,badge,bage\n" : "");
+            .orElse(
+                order
+                    ? "step,grapheme\n1,s\n"
+                    : file ? "date,pupil,target,attempt\n2026-02-02,Ada,badge,bage\n" : "");
     session = who;
     var asked =
         write(request(method, path), body)

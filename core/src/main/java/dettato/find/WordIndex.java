@@ -83,6 +83,29 @@ public final class WordIndex {
         Stream.concat(kept, added).sorted(Comparator.comparingInt(e -> e.word.rank())).toList());
   }
 
+  /** The same words, taught in another order. */
+  public WordIndex by(TeachingSequence other) {
+    Map<Unit, Integer> steps = new HashMap<>();
+    return new WordIndex(
+        accent,
+        other,
+        entries.stream()
+            .map(
+                e ->
+                    new Entry(
+                        e.word, e.ipa, step(e.word, steps, other), e.beats, e.places, e.clusters))
+            .toList());
+  }
+
+  private int step(Word word, Map<Unit, Integer> steps, TeachingSequence by) {
+    return word.cut().units().stream()
+        .mapToInt(
+            u ->
+                steps.computeIfAbsent(u.withBeat(false), k -> by.taughtAt(k, accent).orElse(NEVER)))
+        .max()
+        .orElse(NEVER);
+  }
+
   /** The words that fit, commonest first; a spelling read in two ways is there twice. */
   public List<Word> find(Query query) {
     Predicate<Entry> wanted = wanted(query);
@@ -99,16 +122,13 @@ public final class WordIndex {
         IntStream.range(0, word.cut().size())
             .mapToObj(i -> word.cut().ipa(i, accent).intern())
             .toArray(String[]::new);
-    int step =
-        word.cut().units().stream()
-            .mapToInt(
-                u ->
-                    steps.computeIfAbsent(
-                        u.withBeat(false), k -> sequence.taughtAt(k, accent).orElse(NEVER)))
-            .max()
-            .orElse(NEVER);
     return new Entry(
-        word, ipa, step, word.cut().beats(), RuleBook.opportunities(word), clusters(word));
+        word,
+        ipa,
+        step(word, steps, sequence),
+        word.cut().beats(),
+        RuleBook.opportunities(word),
+        clusters(word));
   }
 
   private static List<Place> clusters(Word word) {

@@ -100,6 +100,21 @@ public final class InventedWords {
             .collect(Collectors.toCollection(HashSet::new));
   }
 
+  private InventedWords(InventedWords same, TeachingSequence sequence) {
+    this.lexicon = same.lexicon;
+    this.accent = same.accent;
+    this.sequence = sequence;
+    this.oneBeat = same.oneBeat;
+    this.twoBeats = same.twoBeats;
+    this.real = same.real;
+    this.written = same.written;
+  }
+
+  /** The same words, taught in another order. */
+  public InventedWords by(TeachingSequence other) {
+    return new InventedWords(this, other);
+  }
+
   /** Whether words have all of its runs of three letters; cheap, and asked of every pair. */
   private boolean isWritten(String letters) {
     return letters.isEmpty() || written.containsAll(threes(letters));

@@ -7,9 +7,12 @@ import dettato.sound.Sounds;
 import dettato.table.Table;
 import dettato.word.Unit;
 import dettato.word.Word;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -26,7 +29,32 @@ public final class TeachingSequence {
    *
    * @param unlocks how many listed words the whole step makes spellable, given those before
    */
-  public record Step(int number, Grapheme grapheme, Sound sound, int unlocks, String example) {}
+  public record Step(int number, Grapheme grapheme, Sound sound, int unlocks, String example) {
+    /** Names the correspondence, such as "ai FACE". */
+    public String id() {
+      return grapheme + " " + sound;
+    }
+
+    private Step at(int other) {
+      return new Step(other, grapheme, sound, unlocks, example);
+    }
+  }
+
+  /**
+   * What a class is ahead with, and what it waits with, whatever the sequence says.
+   *
+   * @param early ids of steps beyond its own that it has been taught
+   * @param later ids of steps before its own that it has not been taught
+   */
+  public record Ticks(Set<String> early, Set<String> later) {
+    /** As the sequence says. */
+    public static final Ticks NONE = new Ticks(Set.of(), Set.of());
+
+    public Ticks {
+      early = Set.copyOf(early);
+      later = Set.copyOf(later);
+    }
+  }
 
   /**
    * @param steps in order, the first being step 1
@@ -60,6 +88,38 @@ public final class TeachingSequence {
                         row.get("example"))));
   }
 
+  /** The same sequence for a class that has come to a step, with its ticks. */
+  public TeachingSequence with(Ticks ticks, int step) {
+    if (ticks.equals(Ticks.NONE)) {
+      return this;
+    }
+    return new TeachingSequence(
+        steps.stream()
+            .map(
+                s ->
+                    s.number() > step && ticks.early().contains(s.id())
+                        ? s.at(step)
+                        : s.number() <= step && ticks.later().contains(s.id()) ? s.at(step + 1) : s)
+            .sorted(Comparator.comparingInt(Step::number))
+            .toList());
+  }
+
+  /** The same, followed by what another has beyond it, in the other's order. */
+  public TeachingSequence then(TeachingSequence other) {
+    Set<String> there = steps.stream().map(Step::id).collect(Collectors.toSet());
+    List<Step> all = new ArrayList<>(steps);
+    int number = last();
+    int before = -1;
+    for (Step step : other.steps) {
+      if (!there.contains(step.id())) {
+        number += step.number() == before ? 0 : 1;
+        before = step.number();
+        all.add(step.at(number));
+      }
+    }
+    return new TeachingSequence(all);
+  }
+
   /** The number of the last step. */
   public int last() {
     return steps.isEmpty() ? 0 : steps.get(steps.size() - 1).number();
@@ -85,5 +145,15 @@ public final class TeachingSequence {
         .map(u -> u.grapheme().text())
         .distinct()
         .toList();
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof TeachingSequence sequence && steps.equals(sequence.steps);
+  }
+
+  @Override
+  public int hashCode() {
+    return steps.hashCode();
   }
 }

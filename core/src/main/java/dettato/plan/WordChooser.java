@@ -61,12 +61,23 @@ public final class WordChooser {
   private final Accent accent;
   private final TeachingSequence sequence;
   private final Map<String, List<Choice>> known = new ConcurrentHashMap<>();
-  private final Map<String, List<Placed>> placed = new ConcurrentHashMap<>();
+  private final Map<String, List<Placed>> placed;
 
   public WordChooser(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
+    this(lexicon, accent, sequence, new ConcurrentHashMap<>());
+  }
+
+  private WordChooser(
+      Lexicon lexicon, Accent accent, TeachingSequence sequence, Map<String, List<Placed>> placed) {
     this.lexicon = lexicon;
     this.accent = accent;
     this.sequence = sequence;
+    this.placed = placed;
+  }
+
+  /** The same words, taught in another order. */
+  public WordChooser by(TeachingSequence other) {
+    return new WordChooser(lexicon, accent, other, placed);
   }
 
   /**

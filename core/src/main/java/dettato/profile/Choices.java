@@ -3,6 +3,7 @@ package dettato.profile;
 import dettato.input.Unacceptable;
 import dettato.notation.Notation;
 import dettato.notation.Parting;
+import dettato.plan.TeachingSequence.Ticks;
 import java.util.List;
 import java.util.Map;
 
@@ -13,6 +14,7 @@ import java.util.Map;
  * @param chunks letters that the class learns as one piece
  * @param pace of writing, in hundredths of the usual time
  * @param terms by term what the class calls it, where it is not as we do
+ * @param ticks what it is ahead with in the teaching sequence, and what it waits with
  */
 public record Choices(
     Parting parting,
@@ -27,7 +29,8 @@ public record Choices(
     SoundAnswers sounds,
     int pace,
     Notation notation,
-    Map<String, String> terms) {
+    Map<String, String> terms,
+    Ticks ticks) {
   private static final int SLOWEST = 300;
   private static final int FASTEST = 50;
   private static final int MOST_CHUNKS = 60;
@@ -47,7 +50,8 @@ public record Choices(
           SoundAnswers.ALL,
           100,
           Notation.PLAIN,
-          Map.of());
+          Map.of(),
+          Ticks.NONE);
 
   /**
    * @throws Unacceptable when a chunk is no run of letters, the pace out of bounds, or a term no

@@ -37,7 +37,7 @@ public class Decks {
   /** What was asked before that day counts, and what was asked on it. */
   @Transactional(readOnly = true)
   public Deck of(SchoolClass of, LocalDate today) {
-    Language language = languages.of(of.accent());
+    Language language = languages.of(of);
     Map<String, List<Asking>> history = new HashMap<>();
     jdbc.query(
         "select i.text, s.given_on, i.stumbled from session s join block b on b.session_id = s.id"

@@ -115,6 +115,6 @@ class ExerciseController {
   }
 
   private Language language(SchoolClass of) {
-    return languages.of(of.accent());
+    return languages.of(of);
   }
 }

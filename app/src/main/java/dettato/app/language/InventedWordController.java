@@ -2,7 +2,6 @@ package dettato.app.language;
 
 import dettato.app.problem.Problem;
 import dettato.plan.InventedWords;
-import dettato.plan.TeachingSequence;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -48,8 +47,8 @@ class InventedWordController {
     if (beats < 1 || beats > 2) {
       throw Problem.badRequest("beats is 1 or 2, not " + beats + ".");
     }
-    Language language = languages.of(accent);
-    int upTo = step == 0 ? TeachingSequence.shipped().last() : step;
+    Language language = languages.asked(accent);
+    int upTo = step == 0 ? language.sequence().last() : step;
     return language
         .invented()
         .choose(new InventedWords.Request(rule, grapheme, "", sounds, beats, upTo, count, seed))

@@ -38,6 +38,7 @@ public final class Language {
   private static final int KEPT = 20_000;
 
   private final Accent accent;
+  private final TeachingSequence sequence;
   private final Lexicon lexicon;
   private final AttemptMarker marker;
   private final SentenceMarker sentences;
@@ -51,34 +52,18 @@ public final class Language {
   private final Supplier<SentenceBank> bank;
   private final Supplier<Cards> cards;
   private final Supplier<Map<String, RuleFigures>> figures;
-  private final Cache<String, List<SoundPlace>> places =
-      Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Cache<String, List<SoundPlace>> places;
 
   /**
    * @param base the index of the shipped words in this accent
    */
   Language(Accent accent, List<Word> own, Supplier<WordIndex> base) {
     this.accent = accent;
+    this.sequence = TeachingSequence.shipped();
     this.lexicon = Lexicon.shipped().with(own);
     this.own = own.stream().map(Word::spelling).collect(Collectors.toSet());
     this.index = SingletonSupplier.of(() -> own.isEmpty() ? base.get() : base.get().with(own));
-    this.sounds =
-        SingletonSupplier.of(() -> SoundFigures.of(index.get(), TeachingSequence.shipped()));
-    this.invented =
-        SingletonSupplier.of(
-            () -> new InventedWords(lexicon, this.accent, TeachingSequence.shipped()));
-    this.exercises =
-        SingletonSupplier.of(
-            () ->
-                new ExerciseBook(
-                    words(),
-                    lexicon,
-                    this.accent,
-                    new SentenceReader(lexicon, this.accent, TeachingSequence.shipped()),
-                    invented()));
-    this.bank =
-        SingletonSupplier.of(
-            () -> new SentenceBank(lexicon, this.accent, TeachingSequence.shipped()));
+    this.invented = SingletonSupplier.of(() -> new InventedWords(lexicon, accent, sequence));
     this.cards = SingletonSupplier.of(() -> new Cards(proposed()));
     this.figures =
         SingletonSupplier.of(
@@ -86,10 +71,62 @@ public final class Language {
                 RuleBook.RULES.stream()
                     .collect(
                         Collectors.toMap(SpellingRule::id, r -> RuleFigures.of(r, proposed()))));
-    this.marker = new AttemptMarker(this.accent, lexicon);
+    this.marker = new AttemptMarker(accent, lexicon);
     this.sentences = new SentenceMarker(marker, lexicon);
-    this.chooser = new WordChooser(lexicon, this.accent, TeachingSequence.shipped());
+    this.chooser = new WordChooser(lexicon, accent, sequence);
     this.words = lexicon.words(accent.id());
+    this.places = Caffeine.newBuilder().maximumSize(KEPT).build();
+    this.sounds = soundFigures();
+    this.exercises = exerciseBook();
+    this.bank = sentenceBank();
+  }
+
+  private Language(Language same, TeachingSequence sequence) {
+    this.accent = same.accent;
+    this.sequence = sequence;
+    this.lexicon = same.lexicon;
+    this.own = same.own;
+    this.index = SingletonSupplier.of(() -> same.index().by(sequence));
+    this.invented = SingletonSupplier.of(() -> same.invented().by(sequence));
+    this.cards = same.cards;
+    this.figures = same.figures;
+    this.marker = same.marker;
+    this.sentences = same.sentences;
+    this.chooser = same.chooser.by(sequence);
+    this.words = same.words;
+    this.places = same.places;
+    this.sounds = soundFigures();
+    this.exercises = exerciseBook();
+    this.bank = sentenceBank();
+  }
+
+  /** The same language, taught in another order; what the order does not touch is shared. */
+  Language by(TeachingSequence other) {
+    return other.equals(sequence) ? this : new Language(this, other);
+  }
+
+  private Supplier<List<SoundFigures.SoundFigure>> soundFigures() {
+    return SingletonSupplier.of(() -> SoundFigures.of(index.get(), sequence));
+  }
+
+  private Supplier<ExerciseBook> exerciseBook() {
+    return SingletonSupplier.of(
+        () ->
+            new ExerciseBook(
+                words(),
+                lexicon,
+                accent,
+                new SentenceReader(lexicon, accent, sequence),
+                invented()));
+  }
+
+  private Supplier<SentenceBank> sentenceBank() {
+    return SingletonSupplier.of(() -> new SentenceBank(lexicon, accent, sequence));
+  }
+
+  /** In which order it is taught. */
+  public TeachingSequence sequence() {
+    return sequence;
   }
 
   public Accent accent() {
@@ -173,7 +210,7 @@ public final class Language {
         chooser,
         new RivalChooser(index()),
         this::word,
-        TeachingSequence.shipped(),
+        sequence,
         step,
         exercises,
         sentences,

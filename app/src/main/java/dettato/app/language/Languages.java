@@ -2,6 +2,8 @@ package dettato.app.language;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import dettato.app.school.OpenClass;
+import dettato.app.school.SchoolClass;
 import dettato.find.WordIndex;
 import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
@@ -24,14 +26,16 @@ public class Languages {
   private static final int KEPT = 12;
 
   private final OwnWords own;
+  private final OpenClass open;
   private final AtomicLong edition = new AtomicLong();
   private final Cache<Edition, Language> made = Caffeine.newBuilder().maximumSize(KEPT).build();
   private final Cache<String, WordIndex> indexes = Caffeine.newBuilder().maximumSize(KEPT).build();
 
-  private record Edition(String accent, long number) {}
+  private record Edition(String accent, long number, TeachingSequence sequence) {}
 
-  Languages(OwnWords own) {
+  Languages(OwnWords own, OpenClass open) {
     this.own = own;
+    this.open = open;
   }
 
   /**
@@ -40,8 +44,31 @@ public class Languages {
   public Language of(String accent) {
     Accent spoken = Accents.of(accent);
     return made.get(
-        new Edition(spoken.id(), edition.get()),
+        new Edition(spoken.id(), edition.get(), TeachingSequence.shipped()),
         e -> new Language(spoken, own.all(), () -> index(spoken)));
+  }
+
+  /** The language of a class, taught in its own order. */
+  public Language of(SchoolClass of) {
+    Language shared = of(of.accent());
+    return of.sequence().equals(shared.sequence())
+        ? shared
+        : made.get(
+            new Edition(shared.accent().id(), edition.get(), of.sequence()),
+            e -> shared.by(of.sequence()));
+  }
+
+  /**
+   * The language of the class whose pages are open, where the request names one of this accent.
+   *
+   * @throws dettato.input.Unacceptable when the accent is unknown
+   */
+  public Language asked(String accent) {
+    Language shared = of(accent);
+    return open.now()
+        .filter(c -> c.accent().equals(shared.accent().id()))
+        .map(this::of)
+        .orElse(shared);
   }
 
   @Order(Ordered.HIGHEST_PRECEDENCE)

@@ -52,7 +52,7 @@ class SoundController {
 
   @GetMapping("/api/sounds")
   List<SoundView> sounds(@RequestParam(defaultValue = "en-GB") String accent) {
-    Language language = languages.of(accent);
+    Language language = languages.asked(accent);
     return language.sounds().stream().map(f -> view(f, language)).toList();
   }
 

@@ -33,7 +33,7 @@ class WordController {
   @GetMapping("/api/words/{spelling}")
   WordView word(
       @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
-    Language language = languages.of(accent);
+    Language language = languages.asked(accent);
     Optional<Word> known = language.find(spelling.strip());
     return WordView.of(
         known.orElseGet(() -> language.word(spelling)), language, source(known.isPresent()));
@@ -43,7 +43,7 @@ class WordController {
   @GetMapping("/api/words/{spelling}/readings")
   List<WordView> readings(
       @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
-    Language language = languages.of(accent);
+    Language language = languages.asked(accent);
     List<Word> known = language.readings(spelling.strip());
     List<Word> shown = known.isEmpty() ? List.of(language.word(spelling)) : known;
     return shown.stream().map(w -> WordView.of(w, language, source(!known.isEmpty()))).toList();
@@ -56,7 +56,7 @@ class WordController {
       @RequestParam(defaultValue = "en-GB") String accent,
       @RequestParam(defaultValue = "5") int limit) {
     checkLimit(limit);
-    Language language = languages.of(accent);
+    Language language = languages.asked(accent);
     Optional<Word> known = language.find(spelling.strip());
     List<Proposer.Proposal> found =
         known
@@ -97,7 +97,7 @@ class WordController {
     if (offset < 0) {
       throw Problem.badRequest("offset is " + offset + "; it must be 0 or more.");
     }
-    Language language = languages.of(accent);
+    Language language = languages.asked(accent);
     Query query =
         new Query(
             pattern,

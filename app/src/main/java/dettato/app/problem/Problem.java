@@ -25,6 +25,11 @@ public class Problem extends RuntimeException {
     return new Problem(HttpStatus.BAD_REQUEST, message);
   }
 
+  /** 400: a file with lines that cannot be taken, each told. */
+  public static Problem refusedLines(String message, Object lines) {
+    return new Problem(HttpStatus.BAD_REQUEST, message, Map.of("lines", lines));
+  }
+
   /** 404: no such thing, or not this teacher's. */
   public static Problem notFound(String message) {
     return new Problem(HttpStatus.NOT_FOUND, message);

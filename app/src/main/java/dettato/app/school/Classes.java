@@ -4,13 +4,12 @@ import dettato.app.account.Accounts;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.plan.TeachingSequence;
-import dettato.profile.Choices;
-import dettato.profile.Terms;
 import dettato.sound.Accents;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -28,6 +27,7 @@ public class Classes {
   private final EnrolmentRows enrolments;
   private final Roll roll;
   private final Accounts accounts;
+  private final Orders orders;
   private final Clock clock;
 
   Classes(
@@ -37,6 +37,7 @@ public class Classes {
       EnrolmentRows enrolments,
       Roll roll,
       Accounts accounts,
+      Orders orders,
       Clock clock) {
     this.classes = classes;
     this.teachers = teachers;
@@ -44,6 +45,7 @@ public class Classes {
     this.enrolments = enrolments;
     this.roll = roll;
     this.accounts = accounts;
+    this.orders = orders;
     this.clock = clock;
   }
 
@@ -126,9 +128,9 @@ public class Classes {
 
   private List<SchoolClass> whole(List<ClassRow> rows) {
     List<Long> ids = rows.stream().map(ClassRow::id).toList();
-    Map<Long, Profile> how =
+    Map<Long, ProfileRow> how =
         profiles.findAllById(ids).stream()
-            .collect(Collectors.toMap(ProfileRow::getId, ProfileRow::profile));
+            .collect(Collectors.toMap(ProfileRow::getId, Function.identity()));
     LocalDate today = LocalDate.now(clock);
     Map<Long, List<Enrolled>> there =
         ids.isEmpty()
@@ -136,22 +138,15 @@ public class Classes {
             : enrolments.of(ids).stream()
                 .filter(e -> e.isThereOn(today))
                 .collect(Collectors.groupingBy(Enrolled::classId));
-    Function<ClassRow, SchoolClass> whole =
-        row -> {
-          Profile profile = java.util.Objects.requireNonNull(how.get(row.id()));
-          Choices choices = profile.choices() == null ? Choices.USUAL : profile.choices();
-          return new SchoolClass(
-              row.id(),
-              row.name(),
-              profile.accent(),
-              profile.step(),
-              profile.differentWords(),
-              profile.minutes(),
-              profile.template() == null ? "" : profile.template(),
-              choices,
-              Terms.of(choices.terms()).forms(),
-              there.getOrDefault(row.id(), List.of()).stream().map(Enrolled::pupil).toList());
-        };
-    return rows.stream().map(whole).toList();
+    return rows.stream()
+        .map(
+            row ->
+                Objects.requireNonNull(how.get(row.id()))
+                    .of(row, orders)
+                    .with(
+                        there.getOrDefault(row.id(), List.of()).stream()
+                            .map(Enrolled::pupil)
+                            .toList()))
+        .toList();
   }
 }

@@ -1,12 +1,14 @@
 package dettato.app.school;
 
 import dettato.profile.Choices;
+import dettato.profile.Terms;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
@@ -38,6 +40,9 @@ class ProfileRow implements Persistable<Long> {
   @Column(nullable = false)
   private Choices choices;
 
+  @Column(nullable = false)
+  private String ownOrder = "";
+
   protected ProfileRow() {}
 
   ProfileRow(Long classId, String accent, int step, int differentWords, int minutes) {
@@ -63,6 +68,32 @@ class ProfileRow implements Persistable<Long> {
   Profile profile() {
     return new Profile(
         version == null ? 0 : version, accent, step, differentWords, minutes, template, choices);
+  }
+
+  /** The class as it works, without its children. */
+  SchoolClass of(ClassRow row, Orders orders) {
+    return new SchoolClass(
+        row.id(),
+        row.name(),
+        accent,
+        step,
+        differentWords,
+        minutes,
+        template,
+        choices,
+        Terms.of(choices.terms()).forms(),
+        orders.of(ownOrder).with(choices.ticks(), step),
+        List.of());
+  }
+
+  /** Its own teaching sequence as CSV, "" for ours. */
+  String ownOrder() {
+    return ownOrder;
+  }
+
+  void order(String csv, int last) {
+    this.ownOrder = csv;
+    this.step = Math.min(step, last);
   }
 
   void become(Profile profile) {

@@ -1,8 +1,11 @@
 package dettato.app.school;
 
 import dettato.app.problem.Problem;
+import dettato.plan.OwnOrder;
 import dettato.plan.TeachingSequence;
 import dettato.sound.Accents;
+import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -10,11 +13,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** How classes work. */
 @Service
 class Profiles {
+  private static final int LONGEST = 40_000;
+  private static final int TOLD = 3;
+
   private final ProfileRows rows;
+  private final Orders orders;
   private final ApplicationEventPublisher events;
 
-  Profiles(ProfileRows rows, ApplicationEventPublisher events) {
+  Profiles(ProfileRows rows, Orders orders, ApplicationEventPublisher events) {
     this.rows = rows;
+    this.orders = orders;
     this.events = events;
   }
 
@@ -31,11 +39,11 @@ class Profiles {
   @Transactional
   Profile keep(SchoolClass of, Profile wanted) {
     String accent = Accents.of(wanted.accent()).id();
-    int last = TeachingSequence.shipped().last();
+    ProfileRow row = rows.findById(of.id()).orElseThrow();
+    int last = orders.of(row.ownOrder()).last();
     if (wanted.step() > last) {
       throw Problem.badRequest("step is at most " + last + ", the end of the sequence.");
     }
-    ProfileRow row = rows.findById(of.id()).orElseThrow();
     Profile now = row.profile();
     if (now.version() != wanted.version()) {
       throw Problem.changed("The class's settings were changed meanwhile.", now);
@@ -46,5 +54,51 @@ class Profiles {
       events.publishEvent(new AccentChanged(of.id()));
     }
     return row.profile();
+  }
+
+  /** In which order the class is taught, without its ticks. */
+  @Transactional(readOnly = true)
+  TeachingSequence orderOf(SchoolClass of) {
+    return orders.of(rows.findById(of.id()).orElseThrow().ownOrder());
+  }
+
+  /**
+   * Takes an order of the class's own.
+   *
+   * @throws Problem 400 with every line that is wrong; then nothing is changed
+   */
+  @Transactional
+  void takeOrder(SchoolClass of, String csv) {
+    OwnOrder.Read read = orders.read(csv, Accents.of(of.accent()));
+    if (!read.wrong().isEmpty()) {
+      throw refused(read.wrong());
+    }
+    String kept = Orders.write(read.sequence());
+    if (kept.length() > LONGEST) {
+      throw Problem.tooLarge("The file is longer than " + LONGEST + " characters.");
+    }
+    keepOrder(of, kept);
+  }
+
+  private static Problem refused(List<OwnOrder.Wrong> wrong) {
+    String first =
+        wrong.stream()
+            .limit(TOLD)
+            .map(w -> "line " + w.line() + ": " + w.reason())
+            .collect(Collectors.joining("; "));
+    String more = wrong.size() > TOLD ? "; and %d more.".formatted(wrong.size() - TOLD) : ".";
+    return Problem.refusedLines("Nothing was taken. " + first + more, wrong);
+  }
+
+  /** Goes back to ours. */
+  @Transactional
+  void dropOrder(SchoolClass of) {
+    keepOrder(of, "");
+  }
+
+  private void keepOrder(SchoolClass of, String csv) {
+    ProfileRow row = rows.findById(of.id()).orElseThrow();
+    row.order(csv, orders.of(csv).last());
+    rows.saveAndFlush(row);
   }
 }

@@ -1,5 +1,7 @@
 package dettato.app.school;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import dettato.plan.TeachingSequence;
 import dettato.profile.Choices;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +15,7 @@ import java.util.Map;
  * @param template id of the usual one, "" for the plain one
  * @param choices what it does in its own way
  * @param words by form of ours what the class says for it, where it is not ours
+ * @param sequence in which it is taught, with its ticks
  */
 public record SchoolClass(
     long id,
@@ -24,9 +27,16 @@ public record SchoolClass(
     String template,
     Choices choices,
     Map<String, String> words,
+    @JsonIgnore TeachingSequence sequence,
     List<Pupil> pupils) {
   public SchoolClass {
     words = Map.copyOf(words);
     pupils = List.copyOf(pupils);
+  }
+
+  /** The same class with these children. */
+  SchoolClass with(List<Pupil> there) {
+    return new SchoolClass(
+        id, name, accent, step, differentWords, minutes, template, choices, words, sequence, there);
   }
 }

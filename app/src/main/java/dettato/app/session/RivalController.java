@@ -56,7 +56,7 @@ class RivalController {
       @RequestBody @Valid Rivals wanted,
       @AuthenticationPrincipal Teacher teacher) {
     SchoolClass of = classes.find(id, teacher);
-    Language language = languages.of(of.accent());
+    Language language = languages.of(of);
     RivalChooser.Request request =
         new RivalChooser.Request(
             wanted.sound(),

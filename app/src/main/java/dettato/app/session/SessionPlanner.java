@@ -77,7 +77,7 @@ public class SessionPlanner {
    */
   @Transactional
   long send(SchoolClass of, LocalDate date, String ofKind, List<String> words) {
-    Language language = languages.of(of.accent());
+    Language language = languages.of(of);
     BlockKind kind = book.of(ofKind);
     Material material = materials.of(of);
     List<String> clean = words.stream().map(w -> kind.own(w, material)).distinct().toList();

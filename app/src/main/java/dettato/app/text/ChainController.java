@@ -4,7 +4,6 @@ import dettato.app.problem.Problem;
 import dettato.find.Chains;
 import dettato.find.MinimalPairs;
 import dettato.find.Spoken;
-import dettato.plan.TeachingSequence;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -60,7 +59,7 @@ class ChainController {
     Range range = Range.of(sounds, "sounds");
     Chains.Chain found =
         languages
-            .of(accent)
+            .asked(accent)
             .chains()
             .find(
                 new Chains.Request(
@@ -69,7 +68,7 @@ class ChainController {
                     range.from() == 0 ? FEWEST_SOUNDS : range.from(),
                     range.to() == 0 ? MOST_SOUNDS : range.to(),
                     Optional.ofNullable(doubled),
-                    step == 0 ? TeachingSequence.shipped().last() : step,
+                    step == 0 ? languages.asked(accent).last() : step,
                     seed));
     if (found.words().size() < length) {
       throw Problem.notFound(none(found, length, start.strip()));
@@ -115,8 +114,8 @@ class ChainController {
     if (limit < 1 || limit > MOST_PAIRS) {
       throw Problem.badRequest("limit is 1 to " + MOST_PAIRS + ", not " + limit + ".");
     }
-    int upTo = step == 0 ? TeachingSequence.shipped().last() : step;
-    MinimalPairs pairs = languages.of(accent).pairs();
+    int upTo = step == 0 ? languages.asked(accent).last() : step;
+    MinimalPairs pairs = languages.asked(accent).pairs();
     List<MinimalPairs.Pair> found =
         word.isBlank() ? pairs.of(contrast, upTo) : pairs.with(word.strip(), upTo);
     return new FoundPairs(

@@ -24,9 +24,9 @@ public class Materials {
 
   public Material of(SchoolClass of) {
     SingletonSupplier<List<OwnText>> own = SingletonSupplier.of(texts::own);
-    TextLanguages.Made made = texts.of(of.accent());
+    TextLanguages.Made made = texts.of(languages.of(of));
     return languages
-        .of(of.accent())
+        .of(of)
         .material(
             of.step(),
             SingletonSupplier.of(() -> made.bank(own.obtain())),

@@ -1,6 +1,5 @@
 package dettato.app.text;
 
-import dettato.plan.TeachingSequence;
 import dettato.text.Passage;
 import dettato.text.ReadSentence;
 import dettato.text.Span;
@@ -51,10 +50,10 @@ class PassageController {
       @RequestParam(defaultValue = "en-GB") String accent,
       @RequestParam(defaultValue = "") String sound,
       @RequestParam(defaultValue = "0") int step) {
-    int upTo = step > 0 ? step : TeachingSequence.shipped().last();
+    int upTo = step > 0 ? step : languages.asked(accent).last();
     List<OwnText> own = languages.own();
     Map<String, Long> numbers = OwnText.numbers(own);
-    return languages.of(accent).hunts(own).of(sound).stream()
+    return languages.asked(accent).hunts(own).of(sound).stream()
         .map(
             h ->
                 new PassageView(

@@ -1,7 +1,6 @@
 package dettato.app.text;
 
 import dettato.app.problem.Problem;
-import dettato.plan.TeachingSequence;
 import dettato.rule.RuleBook;
 import dettato.text.ReadSentence;
 import dettato.text.Sentence;
@@ -91,9 +90,9 @@ class SentenceController {
             seed);
     List<OwnText> own = languages.own();
     Map<String, Long> numbers = OwnText.numbers(own);
-    SentenceBank bank = languages.of(accent).bank(own);
+    SentenceBank bank = languages.asked(accent).bank(own);
     List<ReadSentence> found = bank.find(query);
-    int upTo = step > 0 ? step : TeachingSequence.shipped().last();
+    int upTo = step > 0 ? step : languages.asked(accent).last();
     return new FoundSentences(
         found.stream()
             .limit(limit)
@@ -104,7 +103,7 @@ class SentenceController {
                         upTo,
                         bank.spans(s.sentence(), query),
                         numbers.get(s.sentence().text()),
-                        languages.of(accent).phrases().of(s.sentence())))
+                        languages.asked(accent).phrases().of(s.sentence())))
             .toList(),
         found.size());
   }

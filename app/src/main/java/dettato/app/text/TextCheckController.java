@@ -3,7 +3,6 @@ package dettato.app.text;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
-import dettato.plan.TeachingSequence;
 import dettato.rule.RuleBook;
 import dettato.text.TextCheck;
 import jakarta.validation.Valid;
@@ -51,8 +50,8 @@ class TextCheckController {
     int step =
         asked.classId() != null
             ? classes.find(asked.classId(), teacher).step()
-            : asked.step() != null ? asked.step() : TeachingSequence.shipped().last();
-    return languages.of(asked.accent()).check().check(asked.text(), step, target(asked.focus()));
+            : asked.step() != null ? asked.step() : languages.asked(asked.accent()).last();
+    return languages.asked(asked.accent()).check().check(asked.text(), step, target(asked.focus()));
   }
 
   private static TextCheck.Target target(@Nullable TextFocus focus) {

@@ -44,7 +44,7 @@ class TextLanguages {
 
     private Made(Language language) {
       this.language = language;
-      TeachingSequence sequence = TeachingSequence.shipped();
+      TeachingSequence sequence = language.sequence();
       SentenceReader reader = new SentenceReader(language.lexicon(), language.accent(), sequence);
       this.hunts = SingletonSupplier.of(() -> new Hunts(reader, Passage.shipped()));
       this.check =
@@ -65,6 +65,11 @@ class TextLanguages {
       List<Sentence> sentences =
           own.stream().filter(OwnText::isSentence).map(t -> new Sentence(t.text())).toList();
       return sentences.isEmpty() ? language.bank() : language.bank().with(sentences);
+    }
+
+    /** The last step, after which all is taught. */
+    int last() {
+      return language.sequence().last();
     }
 
     TextCheck check() {
@@ -100,8 +105,12 @@ class TextLanguages {
     return own.all();
   }
 
-  synchronized Made of(String accent) {
-    Language language = languages.of(accent);
+  /** In the order of the class whose pages are open, where there is one of this accent. */
+  Made asked(String accent) {
+    return of(languages.asked(accent));
+  }
+
+  synchronized Made of(Language language) {
     Made known = made.get(language);
     if (known == null) {
       known = new Made(language);

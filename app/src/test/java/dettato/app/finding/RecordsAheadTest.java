@@ -33,6 +33,7 @@ class RecordsAheadTest {
           "",
           Choices.USUAL,
           java.util.Map.of(),
+          dettato.plan.TeachingSequence.shipped(),
           List.of(new Pupil(7, "Ada"), new Pupil(8, "Ben")));
 
   private final ChildRecords records = mock();

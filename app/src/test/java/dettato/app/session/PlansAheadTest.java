@@ -26,7 +26,17 @@ import org.mockito.ArgumentCaptor;
 class PlansAheadTest {
   private static SchoolClass of(long id, int step) {
     return new SchoolClass(
-        id, "Class " + id, "en-GB", step, 2, 20, "", Choices.USUAL, java.util.Map.of(), List.of());
+        id,
+        "Class " + id,
+        "en-GB",
+        step,
+        2,
+        20,
+        "",
+        Choices.USUAL,
+        java.util.Map.of(),
+        dettato.plan.TeachingSequence.shipped(),
+        List.of());
   }
 
   @Test

@@ -1,4 +1,4 @@
-package dettato.app.school;
+package dettato.app.choice;
 
 import dettato.app.account.Teacher;
 import dettato.app.terms.Prose;

@@ -1,0 +1,100 @@
+package dettato.app;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** What a class is taught, in which order, and what that changes. */
+class OrderApiTest extends ApiCase {
+  private static final String OWN =
+      "step,grapheme,sound,example\n1,s,,sun\n1,a,,cat\n1,t,,ten\n1,c,,cat\n2,oa,,boat\n2,b,,boat\n";
+
+  private ResultActions take(long of, String csv) throws Exception {
+    return doing(
+        write(put("/api/classes/" + of + "/sequence"), csv)
+            .contentType(MediaType.valueOf("text/csv")));
+  }
+
+  private void profile(long of, int step, List<String> early, List<String> later) throws Exception {
+    ObjectNode profile = (ObjectNode) read("/api/classes/" + of + "/profile");
+    profile.put("step", step);
+    ((ObjectNode) profile.get("choices"))
+        .set("ticks", json.valueToTree(Map.of("early", early, "later", later)));
+    read(write(put("/api/classes/" + of + "/profile"), json.writeValueAsString(profile)));
+  }
+
+  private List<String> untaught(long of, String word) throws Exception {
+    String asked = json.writeValueAsString(Map.of("accent", "en-GB", "classId", of, "text", word));
+    JsonNode found = read(write(post("/api/texts/check"), asked).header("Dettato-Class", of));
+    return json.convertValue(found.at("/words/0/untaught"), List.class);
+  }
+
+  @Test
+  void aSchoolsOwnOrderIsTakenAndInForceAndGivenBack() throws Exception {
+    long of = newClass("Own order");
+    JsonNode path =
+        json.readTree(
+            take(of, OWN)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+    assertTrue(path.get("own").asBoolean());
+    assertEquals("oa", path.at("/steps/1/units/0/grapheme").asText());
+    profile(of, 2, List.of(), List.of());
+    assertEquals(List.of(), untaught(of, "boat"));
+    assertEquals(List.of("sh", "i", "p"), untaught(of, "ship"));
+    String csv =
+        doing(get("/api/classes/" + of + "/sequence.csv").session(session))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertTrue(csv.startsWith("step,grapheme,sound,example\r\n1,s,s,sun\r\n"), csv);
+    take(newClass("Given on"), csv).andExpect(status().isOk());
+    doing(delete("/api/classes/" + of + "/sequence").session(session).with(csrf()))
+        .andExpect(jsonPath("$.own").value(false));
+  }
+
+  @Test
+  void aFileWithWrongLinesIsNotTakenAndEachIsNamed() throws Exception {
+    long of = newClass("Wrong lines");
+    take(of, OWN + "3,qx,,\n2,ai,,\n4,ai,k,\n")
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("line 8: 'qx' is no grapheme")))
+        .andExpect(jsonPath("$.lines.length()").value(2))
+        .andExpect(jsonPath("$.lines[1].line").value(10));
+    take(of, "a,b\n1,2\n")
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("headings")));
+    assertFalse(read("/api/classes/" + of + "/sequence").get("own").asBoolean());
+  }
+
+  @Test
+  void aTickAheadIsTaughtAndOneBehindWaits() throws Exception {
+    long of = newClass("Ticks");
+    profile(of, 6, List.of("a_e FACE"), List.of("i KIT"));
+    assertEquals(List.of(), untaught(of, "cake").stream().filter("a_e"::equals).toList());
+    assertEquals(List.of("i"), untaught(of, "pit"));
+    JsonNode path = read("/api/classes/" + of + "/sequence");
+    assertEquals(2, path.findValues("ticked").stream().filter(JsonNode::asBoolean).count());
+    JsonNode made = planned(of, TODAY, "short", Map.of("rule", "final-k"));
+    assertTrue(
+        texts(made).stream().noneMatch(w -> w.matches("[a-z]*i[a-z]*k")), texts(made).toString());
+  }
+}
