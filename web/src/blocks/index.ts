@@ -50,4 +50,5 @@ export function kindOf(id: string): BlockKind {
 }
 
 export { askedOf } from './asked'
+export { isShown } from './Model'
 export type { BlockKind, Call, PlannedItem } from './kind'

@@ -93,6 +93,7 @@ export function session(part: Partial<Session> = {}): Session {
       { id: 51, kind: 'words', title: 'Words', role: 'FOCUS', spoken: false, seconds: 120, items: [item(7, 'badge', 'DUE', 'dge'), item(8, 'cage', 'NOT_DUE', 'ge')] },
       { id: 52, kind: 'sentence', title: 'Sentence', role: 'FOCUS', spoken: false, seconds: 120, items: [sentenceItem(10, 'The gull sat on the ledge.')] },
     ],
+    legend: [],
     checks: [],
     drops: [],
     pupils: [],

@@ -3,6 +3,7 @@ import { said, type Choices, type MeaningView, type Profile } from '../../api/cl
 import { ask } from '../../api/queries'
 import { Drawn } from '../../ui/Drawn'
 import { FieldError } from '../../ui/FieldError'
+import { MarksLegend } from '../../ui/MarksLegend'
 import { Failed, Loading } from '../../ui/Parts'
 import { useProfile } from './useProfile'
 import { Chunks } from './WayForm'
@@ -52,13 +53,9 @@ export function MarksForm({ profile }: { profile: Profile }) {
           ))}
         </ul>
         {drawn.data?.legend.length ? (
-          <ul className="flex flex-wrap gap-x-6 gap-y-2 border-t border-base-300 pt-3" aria-label="What the marks mean">
-            {drawn.data.legend.map((entry) => (
-              <li key={entry.meaning} className="flex items-center gap-2">
-                <Drawn drawing={entry.drawing} label={entry.title} size={1.4} /> {entry.title}
-              </li>
-            ))}
-          </ul>
+          <div className="border-t border-base-300 pt-3">
+            <MarksLegend entries={drawn.data.legend} />
+          </div>
         ) : (
           <p className="mute">No marks: words stand as they are written.</p>
         )}

@@ -97,7 +97,7 @@ class ArrowsTest {
           .whereLayer("notation")
           .mayOnlyAccessLayers("table", "rule", "word", "sound")
           .whereLayer("profile")
-          .mayOnlyAccessLayers("table", "notation", "plan", "rule", "word", "sound")
+          .mayOnlyAccessLayers("table", "notation", "plan", "mark", "rule", "word", "sound")
           .whereLayer("simulate")
           .mayOnlyAccessLayers("rule", "word", "sound")
           .because(

@@ -4,10 +4,11 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { api, type Item, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
-import { askedOf, type Call } from '../../../blocks'
+import { askedOf, isShown, type Call } from '../../../blocks'
 import { useClass } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
 import { Empty } from '../../../ui/Empty'
+import { MarksLegend } from '../../../ui/MarksLegend'
 import { Failed, Head, Key, Loading } from '../../../ui/Parts'
 import { useBlockClock } from './useBlockClock'
 import { MoreTime } from './MoreTime'
@@ -88,6 +89,7 @@ function Giving({ session }: { session: Session }) {
       <div className="grow flex flex-col items-center justify-center gap-6 min-h-0">
         <Steps steps={steps} step={place.step} />
         <Caller key={place.call} item={here.item} step={steps[place.step] ?? ''} repeats={repeats} counted={isCounted(steps, place.step)} />
+        {isShown(steps[place.step] ?? '') ? <MarksLegend entries={session.legend.filter((entry) => here.item.drawing?.lines.some((line) => line.shape === entry.shape))} /> : null}
         {steps[place.step] === 'write' ? <MoreTime seconds={here.item.pause} /> : null}
       </div>
       <footer className="flex flex-wrap items-center gap-x-5 mute text-sm">

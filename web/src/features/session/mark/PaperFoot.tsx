@@ -21,6 +21,11 @@ export function PaperFoot({ session, pupil, store }: { session: number; pupil: P
   return (
     <p className="text-sm px-1 shrink-0" role="status" aria-label="This paper in numbers">
       <strong>{pupil.name}</strong> <span className="mute">{scores.isError ? 'could not be counted just now' : (says ?? 'nothing entered yet')}</span>
+      {says ? (
+        <a className="link ml-3" href={`/api/sessions/${session}/scores.csv`} download>
+          All as CSV
+        </a>
+      ) : null}
     </p>
   )
 }

@@ -4,6 +4,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -122,6 +123,9 @@ class ChoicesApiTest extends ApiCase {
                     i.get("text").asText()));
   }
 
+  /** By hand: bage 8, cage 9, rane 8 of 27; bage 4 of 6, cage 5 of 5, rane 2 of 5. */
+  private static final String REST = " · elements 25 of 27 · letter sequences 11 of 16";
+
   @Test
   void papersAreCountedAsTheClassCounts() throws Exception {
     long of = newClass("Counted");
@@ -133,15 +137,84 @@ class ChoicesApiTest extends ApiCase {
     String scores = "/api/sessions/" + made.get("id").asLong() + "/scores";
     JsonNode score = read(scores).get(0);
     assertEquals(pupil, score.get("pupilId").asLong());
-    assertEquals("1 of 3 words right · 9 of 9 sounds written", score.get("says").asText());
+    assertEquals("1 of 3 words right · 9 of 9 sounds written" + REST, score.get("says").asText());
     choose(of, "right", "READS_RIGHT");
     assertEquals(
-        "1 of 3 words right, 1 more read right · 9 of 9 sounds written",
+        "1 of 3 words right, 1 more read right · 9 of 9 sounds written" + REST,
         read(scores).get(0).get("says").asText());
     choose(of, "right", "TARGET");
     assertEquals(
-        "what it is about: 1 of 2 right · 1 of 3 words right · 9 of 9 sounds written",
+        "what it is about: 1 of 2 right · 1 of 3 words right · 9 of 9 sounds written" + REST,
         read(scores).get(0).get("says").asText());
+  }
+
+  @Test
+  void lettersAndMarksAreCountedApart() throws Exception {
+    long of = newClass("Marked");
+    JsonNode made = planned(of, TODAY, "dictation", Map.of("rule", "split-vowel"));
+    JsonNode marked =
+        read(
+            write(
+                    put("/api/sessions/" + made.get("id").asLong()),
+                    body(
+                        "date",
+                        TODAY,
+                        "title",
+                        "",
+                        "focus",
+                        made.get("focus"),
+                        "blocks",
+                        List.of(
+                            Map.of(
+                                "kind",
+                                "mark-up",
+                                "items",
+                                List.of(
+                                    Map.of("text", "cake"),
+                                    Map.of("text", "shell"),
+                                    Map.of("text", "hope"))))))
+                .header("If-Match", "\"" + made.get("version").asLong() + "\""));
+    long pupil = pupil(of, 0);
+    String[] written = {"c a-e k", "s h e ll", "h o p"};
+    for (int i = 0; i < written.length; i++) {
+      type(marked, pupil, marked.at("/blocks/0/items/" + i + "/id").asLong(), written[i]);
+    }
+    JsonNode score =
+        read("/api/sessions/" + marked.get("id").asLong() + "/scores").get(0).get("score");
+    assertEquals(2, score.get("right").asInt(), "letters: cake and shell");
+    assertEquals(1, score.get("marksRight").asInt(), "marks: cake");
+    assertEquals(1, score.get("bothRight").asInt());
+    choose(of, "right", "MARKED");
+    assertTrue(
+        read("/api/sessions/" + marked.get("id").asLong() + "/scores")
+            .get(0)
+            .get("says")
+            .asText()
+            .startsWith("1 of 3 right and marked right · 2 of 3 words right"));
+    String csv =
+        doing(get("/api/sessions/" + marked.get("id").asLong() + "/scores.csv").session(session))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertTrue(csv.lines().skip(1).findFirst().orElse("").startsWith("Ada,3,2,0,"), csv);
+    assertTrue(csv.contains(",3,1,1,"), csv);
+  }
+
+  @Test
+  void aWordThatTheTeacherDoesNotCountIsNoWord() throws Exception {
+    long of = newClass("Not counted");
+    JsonNode made = plan(newSession(of, TODAY), "", "badge", "cage");
+    long pupil = pupil(of, 0);
+    JsonNode cell = type(made, pupil, made.at("/blocks/0/items/0/id").asLong(), "bage");
+    type(made, pupil, made.at("/blocks/0/items/1/id").asLong(), "cage");
+    read(
+        write(
+            put("/api/attempts/" + cell.get("attemptId").asLong() + "/override"),
+            body("result", "BLANK", "note", "")));
+    JsonNode score =
+        read("/api/sessions/" + made.get("id").asLong() + "/scores").get(0).get("score");
+    assertEquals(1, score.get("words").asInt());
+    assertEquals(1, score.get("right").asInt());
   }
 
   @Test

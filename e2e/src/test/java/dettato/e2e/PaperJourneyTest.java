@@ -8,6 +8,7 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import java.util.regex.Pattern;
@@ -84,6 +85,59 @@ class PaperJourneyTest extends Journey {
     APIResponse paper = page.request().get(server.address() + address);
     assertEquals(200, paper.status());
     assertTrue(new String(paper.body(), StandardCharsets.ISO_8859_1).startsWith("%PDF-"));
+  }
+
+  @Test
+  @Order(4)
+  void isTaughtInAnOrderOfItsOwn() {
+    window.link("Class").click();
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What is taught")).click();
+    Locator own = page.getByLabel("Take in your own");
+    own.setInputFiles(file("step,grapheme,sound\n1,s,\n1,qx,\n"));
+    assertThat(page.getByText("line 3: 'qx' is no grapheme")).isVisible();
+    own.setInputFiles(file("step,grapheme,sound\n1,s,\n1,oa,\n2,igh,\n"));
+    assertThat(page.getByText("In the order of your school")).isVisible();
+    window.button("Taught up to step 40").click();
+    named(Pattern.compile("^igh, ")).click();
+    assertThat(named(Pattern.compile("^igh.*, waits$"))).isVisible();
+    named(Pattern.compile("^augh, ")).click();
+    assertThat(named(Pattern.compile("^augh.*, ahead of the order$"))).isVisible();
+    page.reload();
+    assertThat(named(Pattern.compile("^igh.*, waits$"))).isVisible();
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.picture("taught");
+    window.button("Back to ours").click();
+    assertThat(page.getByText("In our order")).isVisible();
+  }
+
+  @Test
+  @Order(5)
+  void callsThingsInItsOwnWords() {
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What we call it")).click();
+    window.button("Words of grammar").click();
+    assertThat(page.getByText("The suffix starts with a vowel, so the split digraph goes."))
+        .isVisible();
+    Locator stop = page.getByLabel(Pattern.compile("^full stop"));
+    stop.fill("");
+    stop.press("Enter");
+    assertThat(page.getByText("There is no word for the full stop")).isVisible();
+    stop.fill("dot");
+    stop.press("Enter");
+    assertThat(page.getByText("Add a dot, ? or !.")).isVisible();
+    window.mustBeAccessible();
+    window.mustNotScroll();
+    window.picture("terms");
+    window.link("Rules").click();
+    assertThat(page.getByText("doubling before a suffix").first()).isVisible();
+  }
+
+  private static Locator named(Pattern name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+  }
+
+  private static FilePayload file(String csv) {
+    return new FilePayload("own.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8));
   }
 
   private static Locator choice(String name) {

@@ -3,6 +3,7 @@ package dettato.app.marking;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import dettato.mark.Result;
+import dettato.mark.SentenceMarker;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -88,6 +89,63 @@ public class AttemptReader {
             sessionId,
             pupilId);
     return count == null ? 0 : count;
+  }
+
+  /**
+   * A word on a paper, as it counts.
+   *
+   * @param marks whether its marks are right; empty where none were asked for
+   */
+  public record WrittenWord(
+      long pupil,
+      String target,
+      String written,
+      boolean right,
+      boolean readsRight,
+      int sounds,
+      int represented,
+      int elements,
+      Optional<Boolean> marks) {}
+
+  /** Hands over every word of a session's papers; none that its teacher does not count. */
+  @Transactional(readOnly = true)
+  public void words(long sessionId, Consumer<WrittenWord> to) {
+    jdbc.query(
+        "select w.pupil_id, w.target, w.attempt, w.result, w.sounds, w.represented, w.elements,"
+            + " o.result as own, case when b.kind = 'mark-up' then m.shown end as marks"
+            + " from block b join item i on i.block_id = b.id"
+            + " join attempt a on a.item_id = i.id join mark m on m.attempt_id = a.id"
+            + " join mark_word w on w.attempt_id = a.id"
+            + NEWEST_OVERRIDE
+            + " where b.session_id = ? and a.state <> 'EMPTY' and w.sounds > 0"
+            + " order by b.place, i.place, w.word",
+        row -> {
+          String own = row.getString("own");
+          Result result = Result.valueOf(own == null ? row.getString("result") : own);
+          if (result != Result.ABSENT && (own == null || result != Result.BLANK)) {
+            String marks = row.getString("marks");
+            to.accept(
+                new WrittenWord(
+                    row.getLong("pupil_id"),
+                    row.getString("target"),
+                    row.getString("attempt"),
+                    result == Result.RIGHT,
+                    result == Result.READS_RIGHT,
+                    row.getInt("sounds"),
+                    row.getInt("represented"),
+                    row.getInt("elements"),
+                    Optional.ofNullable(marks).map(this::marksAreRight)));
+          }
+        },
+        sessionId);
+  }
+
+  /** Of a word to be marked the letters are judged first, the marks second. */
+  private boolean marksAreRight(String text) {
+    SentenceView judged = shown(text).sentence();
+    return judged != null
+        && judged.words().size() == 2
+        && judged.words().get(1).kind() == SentenceMarker.Kind.MATCH;
   }
 
   /** Hands over every attempt of a class, oldest first, a child at a time kept in memory. */

@@ -2,10 +2,12 @@ package dettato.app.print;
 
 import dettato.app.session.SheetView.BlockView;
 import dettato.app.session.SheetView.ItemView;
+import dettato.notation.Drawing;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Cards to cut: every word once with its marks, pairs side by side, cards front and back. */
 final class CutPages {
@@ -14,11 +16,7 @@ final class CutPages {
   private CutPages() {}
 
   /** A card: its text, drawn where it is a word, and what it is. */
-  private record CardFace(String text, int focus, String note, boolean plain) {
-    private CardFace(String text, int focus, String note) {
-      this(text, focus, note, false);
-    }
-  }
+  private record CardFace(String text, @Nullable Drawing drawing, String note, boolean plain) {}
 
   static Html of(Printed printed) {
     Html html = new Html(printed.terms());
@@ -46,18 +44,18 @@ final class CutPages {
     String note = block.kind().equals("made-up") ? "no real word" : "";
     if (block.kind().equals("cards")) {
       if (seen.add(item.text())) {
-        faces.add(new CardFace(item.says(), -1, "", true));
+        faces.add(new CardFace(item.says(), null, "", true));
         faces.add(
-            new CardFace(String.join(", ", item.answer()), -1, "back of " + item.says(), true));
+            new CardFace(String.join(", ", item.answer()), null, "back of " + item.says(), true));
       }
     } else if (Printed.isOneWord(item)) {
       if (seen.add(item.text())) {
-        faces.add(new CardFace(item.text(), item.focus(), note));
+        faces.add(new CardFace(item.text(), item.drawing(), note, false));
       }
     } else if (block.kind().equals("pairs")) {
       for (String one : item.text().split(" ")) {
         if (seen.add(one)) {
-          faces.add(new CardFace(one, -1, "pair: " + item.text().replace(" ", ", ")));
+          faces.add(new CardFace(one, null, "pair: " + item.text().replace(" ", ", "), false));
         }
       }
     }
@@ -75,8 +73,10 @@ final class CutPages {
                 () -> {
                   if (face.plain) {
                     html.line("span", "word", face.text);
+                  } else if (face.drawing != null) {
+                    html.drawn(face.drawing);
                   } else {
-                    printed.model(html, face.text, face.focus);
+                    printed.model(html, face.text, -1);
                   }
                 });
             if (!face.note.isEmpty()) {

@@ -78,7 +78,7 @@ final class HomePages {
                         "tr",
                         "",
                         () ->
-                            html.in("td", "model", () -> printed.model(html, w.text(), w.focus()))
+                            html.in("td", "model", () -> printed.model(html, w))
                                 .empty("td", "write")
                                 .empty("td", "write"))));
   }

@@ -47,8 +47,8 @@ final class KeyPages {
   private static void answer(Html html, Printed printed, BlockView block, ItemView item) {
     boolean invented = block.kind().equals("made-up");
     String model = item.answer().isEmpty() ? item.text() : item.answer().get(0);
-    if (Printed.isOneWord(item) || item.text().equals(model)) {
-      printed.model(html, Printed.isOneWord(item) ? item.text() : model, item.focus());
+    if (item.drawing() != null || item.text().equals(model)) {
+      printed.model(html, item);
     } else {
       html.line("span", "asked", item.says()).say(" → ").line("span", "word", model);
     }

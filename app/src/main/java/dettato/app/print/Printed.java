@@ -55,6 +55,15 @@ record Printed(
     return item.text().matches("[\\p{L}'’-]+");
   }
 
+  /** An item with its marks. */
+  void model(Html html, ItemView item) {
+    if (item.drawing() == null) {
+      model(html, item.text(), item.focus());
+    } else {
+      html.drawn(item.drawing());
+    }
+  }
+
   /** A word with its marks, a sentence phrase by phrase, anything else as it is. */
   void model(Html html, String text, int focus) {
     if (text.matches("[\\p{L}'’-]+")) {
@@ -68,7 +77,7 @@ record Printed(
 
   /** What the marks mean, beside whatever is drawn with them. */
   void legend(Html html) {
-    List<Legend.Entry> entries = Legend.of(hand.notation());
+    List<Legend.Entry> entries = session.legend();
     if (!entries.isEmpty()) {
       html.in(
           "div",

@@ -69,7 +69,7 @@ final class ScriptPages {
               "model",
               () -> {
                 if (Printed.isOneWord(item)) {
-                  printed.model(html, item.text(), item.focus());
+                  printed.model(html, item);
                 } else if (!item.answer().isEmpty() && !item.answer().get(0).equals(item.says())) {
                   html.line("span", "word", String.join(", ", item.answer()));
                 }

@@ -8,7 +8,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,8 +25,10 @@ class PaperController {
   private final SessionReader reader;
   private final Papers papers;
   private final SessionScores scores;
+  private final ScoreFile file;
 
-  PaperController(SessionReader reader, Papers papers, SessionScores scores) {
+  PaperController(SessionReader reader, Papers papers, SessionScores scores, ScoreFile file) {
+    this.file = file;
     this.reader = reader;
     this.papers = papers;
     this.scores = scores;
@@ -51,6 +55,14 @@ class PaperController {
   List<SessionScores.PaperScore> scores(
       @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return scores.of(id, teacher);
+  }
+
+  @GetMapping(path = "/api/sessions/{id}/scores.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> scoreFile(
+      @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"scores.csv\"")
+        .body(file.write(id, teacher));
   }
 
   @PutMapping("/api/sessions/{id}/papers/{pupilId}/items/{itemId}")

@@ -1,29 +1,37 @@
 package dettato.app.session;
 
 import dettato.app.account.Teacher;
+import dettato.app.marking.AttemptReader;
 import dettato.app.terms.Prose;
 import dettato.focus.Focus;
 import dettato.profile.Score;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Counts what stands on the papers of a session, as the class counts it. Grouped in SQL. */
+/** Counts what stands on the papers of a session, as the class counts it. */
 @Service
 class SessionScores {
   private static final int ASKED = 2;
   private static final int FAILED = 3;
 
   private final SessionAccess access;
+  private final AttemptReader attempts;
   private final FocusText focuses;
   private final NamedParameterJdbcTemplate jdbc;
 
-  SessionScores(SessionAccess access, FocusText focuses, NamedParameterJdbcTemplate jdbc) {
+  SessionScores(
+      SessionAccess access,
+      AttemptReader attempts,
+      FocusText focuses,
+      NamedParameterJdbcTemplate jdbc) {
     this.access = access;
+    this.attempts = attempts;
     this.focuses = focuses;
     this.jdbc = jdbc;
   }
@@ -35,38 +43,40 @@ class SessionScores {
    */
   record PaperScore(long pupilId, Score score, @Prose String says) {}
 
-  private record Targets(int asked, int failed) {
-    static final Targets NONE = new Targets(0, 0);
-  }
+  private record Targets(int asked, int failed) {}
 
   /** A score for every paper on which something is entered. */
   @Transactional(readOnly = true)
   List<PaperScore> of(long id, Teacher teacher) {
     SessionAccess.Open open = access.find(id, teacher);
-    Map<Long, Targets> targets = targets(id, rules(open.row()));
-    return jdbc.query(
-        "select w.pupil_id, count(*), sum(case when w.need is null then 1 else 0 end),"
-            + " sum(case when w.need is not null and w.result = 'READS_RIGHT' then 1 else 0 end),"
-            + " sum(w.sounds), sum(w.represented) from block b"
-            + " join item i on i.block_id = b.id join attempt a on a.item_id = i.id"
-            + " join mark_word w on w.attempt_id = a.id"
-            + " where b.session_id = :session and a.state <> 'EMPTY' and w.sounds > 0"
-            + " group by w.pupil_id order by w.pupil_id",
-        new MapSqlParameterSource("session", id),
-        (row, n) -> {
-          Targets about = targets.getOrDefault(row.getLong(1), Targets.NONE);
-          int at = 2;
-          Score score =
-              new Score(
-                  row.getInt(at++),
-                  row.getInt(at++),
-                  row.getInt(at++),
-                  row.getInt(at++),
-                  row.getInt(at),
-                  about.asked,
-                  about.asked - about.failed);
-          return new PaperScore(row.getLong(1), score, score.says(open.of().choices().right()));
-        });
+    Map<Long, Score> scores = new TreeMap<>();
+    attempts.words(
+        id, w -> scores.merge(w.pupil(), with(Score.NONE, w), (known, n) -> with(known, w)));
+    targets(id, rules(open.row()))
+        .forEach(
+            (pupil, t) ->
+                scores.computeIfPresent(pupil, (p, s) -> s.about(t.asked, t.asked - t.failed)));
+    return scores.entrySet().stream()
+        .map(
+            e ->
+                new PaperScore(
+                    e.getKey(), e.getValue(), e.getValue().says(open.of().choices().right())))
+        .toList();
+  }
+
+  private static Score with(Score score, AttemptReader.WrittenWord word) {
+    Score more =
+        score.with(
+            word.target(),
+            word.written(),
+            word.right(),
+            word.readsRight(),
+            word.sounds(),
+            word.represented(),
+            word.elements());
+    return word.marks().isPresent()
+        ? more.withMarks(word.marks().get(), word.marks().get() && word.right())
+        : more;
   }
 
   private List<String> rules(SessionRow row) {

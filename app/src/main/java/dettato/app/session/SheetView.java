@@ -18,6 +18,8 @@ import dettato.exercise.Material;
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
 import dettato.notation.Drawing;
+import dettato.notation.Legend;
+import dettato.notation.Notation;
 import dettato.plan.Guessers;
 import dettato.plan.Pace;
 import dettato.plan.Timing;
@@ -149,6 +151,7 @@ public class SheetView {
    *
    * @param seconds it takes about, and
    * @param limit how many it may take
+   * @param legend what the marks on its words mean
    * @param drops items to leave out first so that it fits; empty when it does
    * @param guess null where too few words ask something of the focus
    * @param learnt how far plans were off before and after learning; null while nothing is logged
@@ -166,6 +169,7 @@ public class SheetView {
       int limit,
       List<FocusView> focus,
       List<BlockView> blocks,
+      List<Legend.Entry> legend,
       List<CheckView> checks,
       List<Long> drops,
       @Nullable Guess guess,
@@ -221,11 +225,23 @@ public class SheetView {
         limit,
         focus.stream().map(FocusView::of).toList(),
         planned.stream().map(p -> block(p, focus, material, of, clock)).toList(),
+        Legend.of(notation(planned, of)),
         checks,
         seconds <= limit ? List.of() : drops(row, planned, focus, of, material, clock),
         guess(planned, focus, material),
         timing.runs() == 0 ? null : timing.error(),
         row.pupils());
+  }
+
+  /** What the class marks with, and the ring that words to know by heart have in it. */
+  private Notation notation(List<PlannedBlocks.Planned> planned, SchoolClass of) {
+    boolean byHeart = planned.stream().anyMatch(p -> isRinged(book.of(p.block().kind()), of));
+    Notation usual = of.choices().notation();
+    return byHeart ? usual.withByHeart() : usual;
+  }
+
+  private static boolean isRinged(BlockKind kind, SchoolClass of) {
+    return kind.isByHeart() && of.choices().byHeart() == ByHeart.SOUNDED;
   }
 
   private List<Long> drops(
@@ -328,7 +344,7 @@ public class SheetView {
       ItemRow row, BlockKind kind, List<Focus> focus, Material material, SchoolClass of) {
     Choices choices = of.choices();
     boolean byName = kind.isByHeart() && choices.byHeart() == ByHeart.NAMES;
-    ClassMarks.Hand hand = kind.isByHeart() && !byName ? marks.byHeart(of) : marks.of(of);
+    ClassMarks.Hand hand = isRinged(kind, of) ? marks.byHeart(of) : marks.of(of);
     Call call = kind.call(new Item(row.text(), row.role(), Optional.empty(), row.why()), material);
     boolean oneWord = row.text().matches("[\\p{L}'’-]+");
     Optional<Word> word =

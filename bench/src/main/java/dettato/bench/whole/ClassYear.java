@@ -68,6 +68,7 @@ final class ClassYear {
     afterEachPaper(api, id, of, day, children);
     fill(api, of);
     paper(api, of);
+    accents(api, of, child);
     api.time("bare GET /api/session", "/api/session", TIMES);
   }
 
@@ -105,6 +106,66 @@ final class ClassYear {
     System.out.printf(
         "session filled from a template: median %.1f ms  p95 %.1f ms%n",
         millis[TIMES / 2], millis[(int) (TIMES * 0.95)]);
+  }
+
+  /**
+   * Another accent and back: how long marks take to be made anew, and whether they are the same.
+   */
+  private static void accents(Api api, String of, long child) throws Exception {
+    String made =
+        api.post(
+            of + "/sessions",
+            "{\"date\":\"%s\",\"template\":\"short\",\"focus\":[{\"rule\":\"final-ch\"}]}"
+                .formatted(LAST));
+    String papers = "/api/sessions/" + Api.ids(made, "\"id\":(\\d+)").get(0) + "/papers";
+    int judged = 0;
+    for (long item : Api.ids(made, "\"id\":(\\d+),\"text\"")) {
+      String cell =
+          api.send(
+              "PUT",
+              papers + "/" + child + "/items/" + item,
+              "application/json",
+              "{\"written\":\"saw\",\"state\":\"WRITTEN\"}");
+      api.send(
+          "PUT",
+          "/api/attempts/" + Api.ids(cell, "\"attemptId\":(\\d+)").get(0) + "/override",
+          "application/json",
+          "{\"result\":\"RIGHT\",\"note\":\"\"}");
+      judged++;
+    }
+    String paper = api.get(papers);
+    String before = api.get(of + "/attempts.csv");
+    double there = speak(api, of, "en-GB", "en-US");
+    String between = api.get(of + "/attempts.csv");
+    double back = speak(api, of, "en-US", "en-GB");
+    String after = api.get(of + "/attempts.csv");
+    List<String> first = before.lines().toList();
+    List<String> second = between.lines().toList();
+    long changed =
+        IntStream.range(0, first.size()).filter(i -> !first.get(i).equals(second.get(i))).count();
+    System.out.printf(
+        "to General American %.1f s, back %.1f s; %d of %d lines differed there, %s after; %d judged"
+            + " by the teacher%n",
+        there,
+        back,
+        changed,
+        first.size() - 1,
+        before.equals(after) && paper.equals(api.get(papers)) ? "none" : "NOT ALL EQUAL",
+        judged);
+  }
+
+  private static double speak(Api api, String of, String from, String to) throws Exception {
+    long start = System.nanoTime();
+    String profile = api.get(of + "/profile");
+    api.send(
+        "PUT",
+        of + "/profile",
+        "application/json",
+        profile.replace("\"accent\":\"" + from + "\"", "\"accent\":\"" + to + "\""));
+    while (Api.ids(api.get("/api/marking/progress"), "\"left\":(\\d+)").get(0) > 0) {
+      Thread.sleep(200);
+    }
+    return (System.nanoTime() - start) / 1e9;
   }
 
   /** A session as the teacher prints it: the answers, and a sheet for every child. */
