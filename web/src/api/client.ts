@@ -66,6 +66,8 @@ export type Judgement = 'RIGHT' | 'ABSENT'
 export interface Typed {
   readonly written: string
   readonly state: AnswerState
+  /** What the child wrote on checking; left out when it stays as it is. */
+  readonly corrected?: string
   readonly version: number
 }
 

@@ -73,4 +73,6 @@ export interface BlockKind {
   readonly isSpoken?: boolean
   /** Whether an answer needs a line of its own to be typed in. */
   readonly long: boolean
+  /** Whether it is written as it was dictated, so that arrows may go through it word by word. */
+  readonly byWord?: boolean
 }

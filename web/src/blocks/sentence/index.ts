@@ -13,4 +13,5 @@ export const sentence: BlockKind = {
   head: () => 'sentence',
   spoken: (cell) => (cell.sentence ? spokenSentence(cell.sentence) : cell.written),
   long: true,
+  byWord: true,
 }

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import type { Cell, Typed } from '../../../api/client'
@@ -195,4 +195,78 @@ test('a judgement that could not be kept is said and changes nothing', async () 
   await userEvent.click(await screen.findByRole('radio', { name: 'as right' }))
   expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached')
   expect(screen.getByRole('radio', { name: 'as marked' })).toHaveProperty('checked', true)
+})
+
+test('+ says that the rest of a paper is right, and Ctrl Z takes it back as one step', async () => {
+  await open()
+  await userEvent.keyboard('bage{Enter}+')
+  expect(screen.getByLabelText('Bashir: badge')).toBe(document.activeElement)
+  await waitFor(() =>
+    expect(sent().slice(-2)).toEqual([
+      ['3.8', 'cage', 'WRITTEN'],
+      ['3.10', 'The gull sat on the ledge.', 'WRITTEN'],
+    ]),
+  )
+  await userEvent.keyboard('{Control>}z{/Control}')
+  expect(await screen.findByLabelText('Anwen: cage')).toHaveProperty('value', '')
+  await userEvent.keyboard('{Control>}z{/Control}')
+  expect(await screen.findByLabelText('Anwen: badge')).toHaveProperty('value', '')
+  await userEvent.keyboard('{Control>}{Shift>}z{/Shift}{/Control}')
+  expect(await screen.findByLabelText('Anwen: badge')).toHaveProperty('value', 'bage')
+  await waitFor(() => expect(sent().filter(([at]) => at === '3.7').at(-1)).toEqual(['3.7', 'bage', 'WRITTEN']))
+})
+
+test('what others wrote stands ready after two letters: a figure takes it, or an arrow and Enter', async () => {
+  answer('get', '/api/sessions/9/papers', papers([cell(4, 7, 'bage', bage), cell(4, 8, 'caj')]))
+  await open('/mark/9?at=1.1')
+  await userEvent.keyboard('b')
+  expect(screen.queryByRole('listbox')).toBeNull()
+  await userEvent.keyboard('a')
+  expect(screen.getByRole('option', { name: /bage/ })).toBeDefined()
+  await userEvent.keyboard('1')
+  expect(screen.getByLabelText('Anwen: cage')).toBe(document.activeElement)
+  await userEvent.keyboard('ca{ArrowDown}{Enter}')
+  expect(screen.getByLabelText('Anwen: sentence')).toBe(document.activeElement)
+  await waitFor(() => {
+    expect(sent()).toContainEqual(['3.7', 'bage', 'WRITTEN'])
+    expect(sent()).toContainEqual(['3.8', 'caj', 'WRITTEN'])
+  })
+})
+
+test('the correction is kept beside the first attempt', async () => {
+  await open()
+  await userEvent.keyboard('bage/badge{Enter}')
+  expect(screen.getByLabelText('Anwen: cage')).toBe(document.activeElement)
+  await waitFor(() => expect(askedOf('put', ITEM).map((a) => a.body)).toContainEqual(expect.objectContaining({ written: 'bage', corrected: 'badge' })))
+})
+
+test('the same as on the paper above is one key', async () => {
+  answer('get', '/api/sessions/9/papers', papers([cell(3, 7, 'bage', bage)]))
+  show(<MarkPage />, '/mark/:id', '/mark/9?at=2.1')
+  await screen.findByLabelText('Bashir: badge')
+  await userEvent.keyboard('"')
+  await waitFor(() => expect(sent()).toEqual([['4.7', 'bage', 'WRITTEN']]))
+})
+
+test('a sentence with one wrong word: arrows lead to it, and only it is typed', async () => {
+  show(<MarkPage />, '/mark/:id', '/mark/9?at=1.3')
+  await screen.findByLabelText('Anwen: sentence')
+  await userEvent.keyboard('{ArrowRight}{ArrowRight}gul{ArrowRight}{ArrowRight}{ArrowRight}{ArrowRight}lege.{Enter}')
+  await waitFor(() => expect(sent().at(-1)).toEqual(['3.10', 'The gul sat on the lege.', 'WRITTEN']))
+})
+
+test('by word goes down a column; it stands in the address', async () => {
+  await open()
+  await userEvent.keyboard('{Alt>}w{/Alt}=')
+  expect(screen.getByLabelText('Bashir: badge')).toBe(document.activeElement)
+  expect(screen.getByRole('button', { name: 'By word' }).getAttribute('aria-pressed')).toBe('true')
+  await userEvent.keyboard('=')
+  expect(screen.getByLabelText('Anwen: cage')).toBe(document.activeElement)
+  await waitFor(() => expect(screen.getByLabelText('address').textContent).toContain('by=word'))
+})
+
+test('F1 shows every key', async () => {
+  await open()
+  fireEvent.keyDown(document.activeElement ?? document, { key: 'F1', code: 'F1' })
+  expect(screen.getByText('what the child wrote on checking, beside the first')).toBeDefined()
 })

@@ -1,22 +1,25 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useRef, useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useParams } from 'react-router'
-import { said, type Paper, type Session } from '../../../api/client'
+import { said, type Item, type Paper, type Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
 import { useClass } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
+import { useUrl } from '../../../lib/useUrl'
 import { Empty } from '../../../ui/Empty'
 import { FieldError } from '../../../ui/FieldError'
 import { Failed, Head, Key, Loading } from '../../../ui/Parts'
-import { columnsOf } from './columns'
-import { arrow, nextPaper, nextWord, type Shorthand, type Spot } from './keys'
+import { columnsOf, type Column } from './columns'
+import { KeyCard, KEYS } from './KeyCard'
+import { arrow, nextChild, nextPaper, nextWord, type Shorthand, type Spot } from './keys'
 import { MarkGrid } from './MarkGrid'
 import type { CellKeys } from './OpenCell'
 import { Panel } from './Panel'
 import { PaperFoot } from './PaperFoot'
 import { useGridSpot } from './useGridSpot'
 import { usePapers, useStanding } from './usePapers'
-import type { PaperStore } from './paperStore'
+import { isDone, textOf, type PaperStore } from './paperStore'
 
 /** Papers down, words across: type what each child wrote, see the marks as you type. */
 export function MarkPage() {
@@ -34,11 +37,15 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   const store = usePapers(session, papers)
   const columns = useMemo(() => columnsOf(session), [session])
   const size = { rows: papers.length, columns: columns.length }
+  const url = useUrl()
   const [failure, setFailure] = useState('')
+  const [card, setCard] = useState(false)
   const [spot, go] = useGridSpot(size, () => ({ row: Math.max(0, papers.findIndex((p) => !store.isPaperDone(p.pupil.id))), column: 0 }))
   const pupil = papers[spot.row]?.pupil
   const column = columns[spot.column]
 
+  const byWord = url.get('by') === 'word'
+  const onward = (from: Spot) => (byWord ? nextChild(from, size) : nextWord(from, size))
   const leave = (to: Spot) => {
     if (pupil && column) store.leave(pupil.id, column.item.id)
     go(to)
@@ -47,21 +54,48 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
     if (!pupil || !column) return
     const { item } = column
     setFailure('')
-    if (means === 'right') store.keep(pupil.id, item.id, item.text, 'WRITTEN')
+    if (means === 'right') store.keep(pupil.id, item.id, rightOf(item), 'WRITTEN')
     if (means === 'blank') store.keep(pupil.id, item.id, '', 'BLANK')
     if (means === 'unsure') store.keep(pupil.id, item.id, text, 'UNSURE')
+    if (means === 'above') {
+      const above = papers[spot.row - 1]
+      const entry = above ? store.get(above.pupil.id, item.id) : undefined
+      if (!entry || !isDone(entry)) return
+      store.keep(pupil.id, item.id, textOf(entry), entry.draft?.state ?? entry.kept?.state ?? 'WRITTEN')
+    }
+    if (means === 'rest') store.keepAll(rest(pupil.id, columns, store))
     if (means === 'away') store.setAway(pupil.id, !store.isAway(pupil.id)).catch((problem: unknown) => setFailure(said(problem)))
-    go(means === 'away' ? nextPaper(spot, size) : nextWord(spot, size))
+    go(means === 'away' || means === 'rest' ? nextPaper(spot, size) : onward(spot))
   }
   const act: CellKeys = {
-    next: (wholePaper) => leave(wholePaper ? nextPaper(spot, size) : nextWord(spot, size)),
+    next: (wholePaper) => leave(wholePaper ? nextPaper(spot, size) : onward(spot)),
     arrow: (key) => {
       const to = arrow(spot, key, size)
       if (to) leave(to)
       return to !== undefined
     },
     say,
+    take: (text) => {
+      if (!pupil || !column) return
+      store.keep(pupil.id, column.item.id, text, 'WRITTEN')
+      go(onward(spot))
+    },
+    correct: (text) => {
+      if (!pupil || !column) return
+      store.correct(pupil.id, column.item.id, text)
+      go(onward(spot))
+    },
   }
+  const openAt = (place: { pupilId: number; itemId: number } | undefined) => {
+    const row = papers.findIndex((p) => p.pupil.id === place?.pupilId)
+    const at = columns.findIndex((c) => c.item.id === place?.itemId)
+    if (row >= 0 && at >= 0) go({ row, column: at })
+  }
+  const whole = { preventDefault: true, enableOnFormTags: true } as const
+  useHotkeys('ctrl+z, meta+z', () => openAt(store.undo()), whole)
+  useHotkeys('ctrl+shift+z, meta+shift+z, ctrl+y', () => openAt(store.redo()), whole)
+  useHotkeys('alt+w', () => url.set({ by: byWord ? '' : 'word' }), whole)
+  useHotkeys('f1', () => setCard((open) => !open), whole)
   const keys = useLatest(act)
   if (!pupil || !column) {
     return (
@@ -74,7 +108,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   }
   return (
     <>
-      <Progress session={session} store={store} papers={papers.length} />
+      <Progress session={session} store={store} papers={papers.length} byWord={byWord} turn={() => url.set({ by: byWord ? '' : 'word' })} />
       <FieldError says={failure} />
       <div className="grid grid-cols-1 lg:grid-cols-[1fr_318px] gap-4 min-h-0 grow max-lg:min-h-fit">
         <MarkGrid store={store} papers={papers} columns={columns} spot={spot} go={go} keys={keys} />
@@ -83,28 +117,29 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
       <PaperFoot session={session.id} pupil={pupil} store={store} />
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- one line that may scroll must be reachable by keyboard */}
       <footer className="flex items-center gap-4 mute text-sm whitespace-nowrap overflow-x-auto shrink-0" tabIndex={0} aria-label="Keys">
-        <span>
-          <Key>Enter</Key> next word
-        </span>
-        <span>
-          <Key>=</Key> right
-        </span>
-        <span>
-          <Key>-</Key> blank
-        </span>
-        <span>
-          <Key>!</Key> away
-        </span>
-        <span>
-          <Key>?</Key> not sure
-        </span>
-        <span>
-          <Key>Ctrl Enter</Key> next paper
-        </span>
+        {KEYS.filter((k) => k.short).map((k) => (
+          <span key={k.keys}>
+            <Key>{k.keys}</Key> {k.short}
+          </span>
+        ))}
+        <button type="button" className="link" onClick={() => setCard(true)}>
+          <Key>F1</Key> all keys
+        </button>
         <span className="ml-auto">every keystroke is kept</span>
       </footer>
+      {card ? <KeyCard close={() => setCard(false)} /> : null}
     </>
   )
+}
+
+/** What is typed for an answer that is as it should be. */
+const rightOf = (item: Item) => item.answer[0] ?? item.text
+
+/** All that is not entered yet of a paper, as right. */
+function rest(pupilId: number, columns: readonly Column[], store: PaperStore) {
+  return columns
+    .filter((c) => !isDone(store.get(pupilId, c.item.id)))
+    .map((c) => ({ pupilId, itemId: c.item.id, written: rightOf(c.item), state: 'WRITTEN' as const }))
 }
 
 /** Handlers that stay the same for those who draw, and do what the newest do. */
@@ -117,12 +152,14 @@ function useLatest(act: CellKeys): CellKeys {
       next: (wholePaper) => newest.current.next(wholePaper),
       arrow: (key) => newest.current.arrow(key),
       say: (means, text) => newest.current.say(means, text),
+      take: (text) => newest.current.take(text),
+      correct: (text) => newest.current.correct(text),
     }),
     [],
   )
 }
 
-function Progress({ session, store, papers }: { session: Session; store: PaperStore; papers: number }) {
+function Progress({ session, store, papers, byWord, turn }: { session: Session; store: PaperStore; papers: number; byWord: boolean; turn: () => void }) {
   const { id: classId } = useClass()
   const { done, failed, refused, why } = useStanding(store)
   return (
@@ -132,6 +169,9 @@ function Progress({ session, store, papers }: { session: Session; store: PaperSt
           {done} of {papers} papers
         </span>
         <progress className="progress progress-primary w-36" value={done} max={papers} aria-label={`${done} papers marked`} />
+        <button type="button" aria-pressed={byWord} className={`btn btn-sm ${byWord ? 'btn-primary' : ''}`} title="Alt W" onClick={turn}>
+          By word
+        </button>
         <Link className="btn btn-sm btn-primary" to={`/class/${classId}/respond`}>
           What it says
         </Link>

@@ -1,8 +1,12 @@
-import { useLayoutEffect, useRef, type KeyboardEvent } from 'react'
+import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react'
 import type { Column } from './columns'
+import { Correction } from './Correction'
 import { shorthand, type Shorthand } from './keys'
-import { textOf, type PaperStore } from './paperStore'
+import { isDone, textOf, type PaperStore } from './paperStore'
+import { Ready, useReady } from './Ready'
+import { SentenceLine } from './SentenceLine'
 import { useCell } from './usePapers'
+import { wordFrom, type Range } from './words'
 
 /** What a key of the open cell means beside letters. */
 export interface CellKeys {
@@ -10,6 +14,10 @@ export interface CellKeys {
   /** Whether an arrow led to another cell. */
   arrow(key: string): boolean
   say(means: Shorthand, text: string): void
+  /** Another child's spelling stands here too. */
+  readonly take: (text: string) => void
+  /** What the child wrote on checking. */
+  readonly correct: (text: string) => void
 }
 
 /** The cell that is typed in. */
@@ -17,45 +25,86 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
   const input = useRef<HTMLInputElement>(null)
   const entry = useCell(store, pupilId, column.item.id)
   const text = textOf(entry)
+  const [correcting, setCorrecting] = useState(false)
+  /** What is to be selected once it is drawn. */
+  const selection = useRef<Range>(undefined)
+  const { long } = column.kind
+  const model = column.item.answer[0] ?? column.item.text
+  const ready = useReady(() => (long ? [] : store.others(column.item.id, model)), text)
   // Before it is seen: whoever types as soon as it is there loses no letter.
   useLayoutEffect(() => {
+    if (correcting) return
     input.current?.focus()
     input.current?.select()
     input.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
-  }, [])
-  const onKey = (e: KeyboardEvent<HTMLInputElement>) => {
-    if (e.key === 'Enter') {
-      e.preventDefault()
-      keys.next(e.ctrlKey)
-      return
+  }, [correcting])
+  useLayoutEffect(() => {
+    if (selection.current) input.current?.setSelectionRange(selection.current.from, selection.current.to)
+    selection.current = undefined
+  })
+  /** A sentence is gone through word by word; an empty one begins as it was dictated. */
+  const toWord = (from: Range, by: 1 | -1): boolean => {
+    const whole = text || model
+    const word = wordFrom(whole, text ? from : { from: -1, to: -1 }, by)
+    if (!word) return false
+    if (!text) {
+      selection.current = word
+      store.type(pupilId, column.item.id, whole)
     }
-    const { selectionStart, selectionEnd } = e.currentTarget
-    const whole = selectionStart === 0 && selectionEnd === text.length
-    const leaves = e.key === 'ArrowUp' || e.key === 'ArrowDown' || ((e.key === 'ArrowLeft' || e.key === 'ArrowRight') && whole)
-    if (leaves && keys.arrow(e.key)) {
-      e.preventDefault()
-      return
-    }
-    // A sentence may hold a question mark of its own.
-    const means = text === '' || whole || (e.key === '?' && !column.kind.long) ? shorthand(e.key) : undefined
-    if (means) {
-      e.preventDefault()
-      keys.say(means, text)
-    }
+    input.current?.setSelectionRange(word.from, word.to)
+    return true
   }
-  const shape = column.kind.long ? 'text-lg px-2 h-9' : 'text-center h-[21px] leading-none'
+  const onKey = (e: KeyboardEvent<HTMLInputElement>) => {
+    if (press(e)) e.preventDefault()
+  }
+  const press = (e: KeyboardEvent<HTMLInputElement>): boolean => {
+    const taken = ready.press(e.key)
+    if (taken === 'moved') return true
+    if (taken) {
+      keys.take(taken)
+      return true
+    }
+    if (e.key === 'Enter') {
+      keys.next(e.ctrlKey)
+      return true
+    }
+    if (e.ctrlKey || e.altKey || e.metaKey) return false
+    const at = { from: e.currentTarget.selectionStart ?? 0, to: e.currentTarget.selectionEnd ?? 0 }
+    const whole = at.from === 0 && at.to === text.length
+    if (e.key === '/' && text && isDone(entry)) {
+      store.leave(pupilId, column.item.id)
+      setCorrecting(true)
+      return true
+    }
+    const side = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : undefined
+    if (column.kind.byWord && side && (side > 0 || !whole) && toWord(whole ? { from: -1, to: -1 } : at, side)) return true
+    if ((e.key === 'ArrowUp' || e.key === 'ArrowDown' || (side && whole)) && keys.arrow(e.key)) return true
+    // A sentence may hold a question mark of its own.
+    const means = text === '' || whole || (e.key === '?' && !long) ? shorthand(e.key) : undefined
+    if (means) keys.say(means, text)
+    return means !== undefined
+  }
+  if (correcting) {
+    return <Correction long={long} name={`${name}: ${column.kind.head(column.item)}`} first={text} known={entry.kept?.corrected ?? ''} keep={keys.correct} leave={() => setCorrecting(false)} />
+  }
+  const shape = long ? 'text-lg px-2 h-9' : 'text-center h-[21px] leading-none'
   return (
-    <input
-      ref={input}
-      className={`w-full font-word bg-base-100 border-2 border-primary rounded outline-none block ${shape}`}
-      aria-label={`${name}: ${column.kind.head(column.item)}`}
-      value={text}
-      maxLength={400}
-      spellCheck={false}
-      autoCapitalize="off"
-      autoComplete="off"
-      onChange={(e) => store.type(pupilId, column.item.id, e.target.value)}
-      onKeyDown={onKey}
-    />
+    <div className="relative">
+      {long && entry.kept?.sentence ? <SentenceLine mark={entry.kept.sentence} /> : null}
+      <input
+        ref={input}
+        className={`w-full font-word bg-base-100 border-2 border-primary rounded outline-none block ${shape}`}
+        aria-label={`${name}: ${column.kind.head(column.item)}`}
+        value={text}
+        maxLength={400}
+        spellCheck={false}
+        autoCapitalize="off"
+        autoComplete="off"
+        onChange={(e) => store.type(pupilId, column.item.id, e.target.value)}
+        onKeyDown={onKey}
+        {...ready.input}
+      />
+      <Ready ready={ready} take={keys.take} />
+    </div>
   )
 }

@@ -38,7 +38,7 @@ export const PaperRow = memo(function PaperRow({
           {pupil.name} <span className="text-primary font-normal">{state === 'away' ? <em className="mute">away</em> : state === 'done' ? '✓' : ''}</span>
         </th>
         {columns.map((c, i) => (
-          <td key={c.item.id} className={`border-b border-base-300 text-center p-0 overflow-hidden ${c.first && i > 0 ? 'border-l-2' : ''}`}>
+          <td key={c.item.id} className={`border-b border-base-300 text-center p-0 ${i === open ? '' : 'overflow-hidden'} ${c.first && i > 0 ? 'border-l-2' : ''}`}>
             {i === open && !c.kind.long ? (
               <OpenCell store={store} pupilId={pupil.id} name={pupil.name} column={c} keys={keys} />
             ) : (

@@ -4,6 +4,8 @@ import type { AnswerState } from '../../../api/client'
 export interface Draft {
   readonly written: string
   readonly state: AnswerState
+  /** What the child wrote on checking; left out when it stays as it is. */
+  readonly corrected?: string
   /** Version of what stood in the cell when it was typed. */
   readonly version: number
 }

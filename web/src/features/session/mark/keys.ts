@@ -41,9 +41,17 @@ export function arrow({ row, column }: Spot, key: string, { rows, columns }: Siz
   }
 }
 
+/** The same word on the next paper, or the next word on the first. */
+export function nextChild({ row, column }: Spot, { rows, columns }: Size): Spot {
+  if (row + 1 < rows) return { row: row + 1, column }
+  return column + 1 < columns ? { row: 0, column: column + 1 } : { row, column }
+}
+
 /** What one key says of a whole word, when nothing else is typed. */
-export type Shorthand = 'right' | 'blank' | 'away' | 'unsure'
+export type Shorthand = 'right' | 'rest' | 'blank' | 'away' | 'unsure' | 'above'
+
+const SHORTHANDS: Readonly<Record<string, Shorthand | undefined>> = { '=': 'right', '+': 'rest', '-': 'blank', '!': 'away', '?': 'unsure', '"': 'above' }
 
 export function shorthand(key: string): Shorthand | undefined {
-  return ({ '=': 'right', '-': 'blank', '!': 'away', '?': 'unsure' } as const)[key as '=' | '-' | '!' | '?']
+  return SHORTHANDS[key]
 }

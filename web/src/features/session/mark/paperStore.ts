@@ -1,4 +1,5 @@
 import { ApiProblem, said, type AnswerState, type Cell, type Paper, type Typed } from '../../../api/client'
+import { History, type Changed, type Said } from './history'
 import { recall, remember, type Draft } from './keepsake'
 
 /** What stands in one cell: what is kept, what is typed over it, and how that stands. */
@@ -28,7 +29,8 @@ export interface Wire {
 type Listener = () => void
 
 const NOTHING: Entry = { kept: undefined, draft: undefined, status: 'calm', why: '', theirs: undefined }
-const SOON = 250
+/** So long after the last key a cell is sent, in milliseconds. */
+const SOON = 110
 const AGAIN = 4_000
 const ALL = 'all'
 
@@ -44,6 +46,11 @@ export function isDone(entry: Entry): boolean {
   return state !== undefined && state !== 'EMPTY'
 }
 
+/** Whether an answer stands there that is not as it should be. */
+export function isOff(cell: Cell | undefined): boolean {
+  return cell?.state === 'WRITTEN' && cell.result !== undefined && cell.result !== 'RIGHT' && cell.result !== 'BLANK' && cell.result !== 'ABSENT'
+}
+
 /**
  * The papers of one session as they are typed. Writes of one cell go one after the other, each naming the version it
  * saw; what cannot be sent stays, here and across a reload, and is sent again. Whoever draws a cell listens to that
@@ -55,6 +62,7 @@ export class PaperStore {
   private readonly listeners = new Map<string, Set<Listener>>()
   private readonly timers = new Map<string, number>()
   private readonly busy = new Set<string>()
+  private readonly history = new History()
   private readonly session: number
   private readonly items: readonly number[]
   private readonly wire: Wire
@@ -107,6 +115,7 @@ export class PaperStore {
   /** A key was typed: kept a moment after the last one. */
   type(pupilId: number, itemId: number, written: string): void {
     const key = keyOf(pupilId, itemId)
+    this.history.typed({ key, before: this.said(key), after: { written, state: 'WRITTEN' } })
     this.draft(key, written, 'WRITTEN')
     window.clearTimeout(this.timers.get(key))
     this.timers.set(
@@ -117,14 +126,55 @@ export class PaperStore {
 
   /** Something whole was said of a cell: kept at once. */
   keep(pupilId: number, itemId: number, written: string, state: AnswerState): void {
+    this.keepAll([{ pupilId, itemId, written, state }])
+  }
+
+  /** The same of several cells, undone as one. */
+  keepAll(cells: readonly (Said & { pupilId: number; itemId: number })[]): void {
+    this.history.done(cells.map(({ pupilId, itemId, written, state }) => ({ key: keyOf(pupilId, itemId), before: this.said(keyOf(pupilId, itemId)), after: { written, state } })))
+    for (const { pupilId, itemId, written, state } of cells) {
+      const key = keyOf(pupilId, itemId)
+      this.draft(key, written, state)
+      void this.send(key)
+    }
+  }
+
+  /** What the child wrote on checking, beside what it wrote first. */
+  correct(pupilId: number, itemId: number, corrected: string): void {
     const key = keyOf(pupilId, itemId)
-    this.draft(key, written, state)
+    const { written, state } = this.said(key)
+    this.draft(key, written, state, corrected)
     void this.send(key)
+  }
+
+  /** Takes the newest step back; says where it was. */
+  undo(): { pupilId: number; itemId: number } | undefined {
+    return this.step(this.history.back(), 'before')
+  }
+
+  redo(): { pupilId: number; itemId: number } | undefined {
+    return this.step(this.history.forth(), 'after')
+  }
+
+  /** What stands on papers for an item, right ones apart, the commonest first. */
+  others(itemId: number, right: string): string[] {
+    const counts = new Map<string, number>()
+    for (const pupil of this.away.keys()) {
+      const text = textOf(this.get(pupil, itemId))
+      if (text && text !== right) counts.set(text, (counts.get(text) ?? 0) + 1)
+    }
+    return [...counts].sort(([a, n], [b, m]) => m - n || a.localeCompare(b)).map(([text]) => text)
+  }
+
+  /** How many answers to an item are off. */
+  off(itemId: number): number {
+    return [...this.away.keys()].filter((pupil) => isOff(this.get(pupil, itemId).kept)).length
   }
 
   /** The cell is left: what is typed there is kept at once. */
   leave(pupilId: number, itemId: number): void {
     const key = keyOf(pupilId, itemId)
+    this.history.left()
     if (this.at(key).draft) void this.send(key)
   }
 
@@ -176,10 +226,25 @@ export class PaperStore {
     return this.entries.get(key) ?? NOTHING
   }
 
-  private draft(key: string, written: string, state: AnswerState): void {
+  private said(key: string): Said {
+    const { draft, kept } = this.at(key)
+    const { written, state } = draft ?? kept ?? { written: '', state: 'EMPTY' }
+    return { written, state: state === 'EMPTY' ? 'WRITTEN' : state }
+  }
+
+  private step(changes: readonly Changed[], which: 'before' | 'after'): { pupilId: number; itemId: number } | undefined {
+    for (const change of changes) {
+      this.draft(change.key, change[which].written, change[which].state)
+      void this.send(change.key)
+    }
+    const [pupilId, itemId] = changes[0]?.key.split('.').map(Number) ?? []
+    return pupilId && itemId ? { pupilId, itemId } : undefined
+  }
+
+  private draft(key: string, written: string, state: AnswerState, corrected?: string): void {
     const entry = this.at(key)
     const version = entry.draft?.version ?? entry.kept?.version ?? 0
-    this.put(key, { ...entry, draft: { written, state, version }, status: 'waiting', why: '' })
+    this.put(key, { ...entry, draft: { written, state, version, ...(corrected === undefined ? {} : { corrected }) }, status: 'waiting', why: '' })
     const pupil = Number(key.split('.')[0])
     if (this.isAway(pupil)) this.away.set(pupil, false)
   }

@@ -8,7 +8,13 @@ export function useGridSpot(size: Size, first: () => Spot): readonly [Spot, (to:
   const [spot, setSpot] = useState<Spot>(() => within(readSpot(params.get('at')) ?? first(), size))
   // The address follows the open cell, so that a reload stays there.
   useEffect(() => {
-    setParams({ at: `${spot.row + 1}.${spot.column + 1}` }, { replace: true })
+    setParams(
+      (old) => {
+        old.set('at', `${spot.row + 1}.${spot.column + 1}`)
+        return old
+      },
+      { replace: true },
+    )
     // eslint-disable-next-line react-hooks/exhaustive-deps -- setParams is new with every address
   }, [spot])
   const go = useCallback((to: Spot) => setSpot(to), [])
