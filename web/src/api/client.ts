@@ -156,6 +156,7 @@ export const api = {
   keepProfile: (id: number, profile: Profile) => data(() => client.PUT('/api/classes/{id}/profile', { params: { path: { id } }, body: profile })),
   giveTime: (id: number, pupilId: number, extraTime: number) =>
     data(() => client.PUT('/api/classes/{id}/pupils/{pupilId}/time', { params: { path: { id, pupilId } }, body: { extraTime } })),
+  paste: (id: number, body: Schemas['Pasted']) => data(() => client.POST('/api/sessions/{id}/paste', { params: { path: { id } }, body })),
   scores: (id: number) => data(() => client.GET('/api/sessions/{id}/scores', { params: { path: { id } } })),
   choices: () => data(() => client.GET('/api/choices')),
   draw: (body: WordsToDraw) => data(() => client.POST('/api/notation/preview', { body })),

@@ -46,7 +46,12 @@ function Look({ entry, column }: { entry: Entry; column: Column }) {
   if (!cell || cell.state === 'EMPTY') return null
   if (cell.state === 'BLANK') return <span className="mute">–</span>
   if (cell.state === 'UNSURE') return <span className="mute">{cell.written}?</span>
-  return <Shown cell={cell} />
+  return (
+    <>
+      <Shown cell={cell} />
+      {cell.corrected ? <span className="text-[11px] mute"> ✎</span> : null}
+    </>
+  )
 }
 
 function spoken(entry: Entry, column: Column): string {
@@ -55,5 +60,5 @@ function spoken(entry: Entry, column: Column): string {
   if (entry.draft) return textOf(entry) || 'empty'
   const cell = entry.kept
   if (!cell || cell.state === 'EMPTY') return 'empty'
-  return cell.state === 'WRITTEN' ? column.kind.spoken(cell) : cell.state.toLowerCase()
+  return `${cell.state === 'WRITTEN' ? column.kind.spoken(cell) : cell.state.toLowerCase()}${cell.corrected ? `, corrected to ${cell.corrected}` : ''}`
 }

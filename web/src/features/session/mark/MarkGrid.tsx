@@ -1,4 +1,5 @@
 import type { Paper } from '../../../api/client'
+import { ColumnHead } from './ColumnHead'
 import type { Column } from './columns'
 import type { Spot } from './keys'
 import type { CellKeys } from './OpenCell'
@@ -38,13 +39,7 @@ export function MarkGrid({
               <span className="sr-only">Child</span>
             </th>
             {columns.map((c, i) => (
-              <th
-                key={c.item.id}
-                scope="col"
-                className={`sticky top-0 bg-base-100 z-10 truncate border-b border-base-300 py-1 text-[14px] ${c.first && i > 0 ? 'border-l-2' : ''}`}
-              >
-                {c.kind.head(c.item)}
-              </th>
+              <ColumnHead key={c.item.id} store={store} column={c} parted={c.first && i > 0} />
             ))}
           </tr>
         </thead>

@@ -16,6 +16,7 @@ import { arrow, nextChild, nextPaper, nextWord, type Shorthand, type Spot } from
 import { MarkGrid } from './MarkGrid'
 import type { CellKeys } from './OpenCell'
 import { Panel } from './Panel'
+import { PasteDialog } from './PasteDialog'
 import { PaperFoot } from './PaperFoot'
 import { useGridSpot } from './useGridSpot'
 import { usePapers, useStanding } from './usePapers'
@@ -40,6 +41,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   const url = useUrl()
   const [failure, setFailure] = useState('')
   const [card, setCard] = useState(false)
+  const [pasting, setPasting] = useState(false)
   const [spot, go] = useGridSpot(size, () => ({ row: Math.max(0, papers.findIndex((p) => !store.isPaperDone(p.pupil.id))), column: 0 }))
   const pupil = papers[spot.row]?.pupil
   const column = columns[spot.column]
@@ -108,7 +110,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   }
   return (
     <>
-      <Progress session={session} store={store} papers={papers.length} byWord={byWord} turn={() => url.set({ by: byWord ? '' : 'word' })} />
+      <Progress session={session} store={store} papers={papers.length} byWord={byWord} paste={() => setPasting(true)} toUnsure={() => openAt(store.nextUnsure({ pupilId: pupil.id, itemId: column.item.id }))} turn={() => url.set({ by: byWord ? '' : 'word' })} />
       <FieldError says={failure} />
       <div className="grid grid-cols-1 lg:grid-cols-[1fr_318px] gap-4 min-h-0 grow max-lg:min-h-fit">
         <MarkGrid store={store} papers={papers} columns={columns} spot={spot} go={go} keys={keys} />
@@ -127,6 +129,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
         </button>
         <span className="ml-auto">every keystroke is kept</span>
       </footer>
+      {pasting ? <PasteDialog session={session.id} taken={(cells) => store.take(cells)} close={() => setPasting(false)} /> : null}
       {card ? <KeyCard close={() => setCard(false)} /> : null}
     </>
   )
@@ -159,16 +162,24 @@ function useLatest(act: CellKeys): CellKeys {
   )
 }
 
-function Progress({ session, store, papers, byWord, turn }: { session: Session; store: PaperStore; papers: number; byWord: boolean; turn: () => void }) {
+function Progress({ session, store, papers, byWord, turn, toUnsure, paste }: { session: Session; store: PaperStore; papers: number; byWord: boolean; turn: () => void; toUnsure: () => void; paste: () => void }) {
   const { id: classId } = useClass()
-  const { done, failed, refused, why } = useStanding(store)
+  const { done, failed, refused, why, unsure, minutes } = useStanding(store)
   return (
     <>
       <Head title={`${dayName(session.date, true)} · ${session.title}`}>
         <span className="mute whitespace-nowrap">
-          {done} of {papers} papers
+          {done} of {papers} papers{minutes > 0 && done < papers ? ` · about ${minutes} min left` : ''}
         </span>
         <progress className="progress progress-primary w-36" value={done} max={papers} aria-label={`${done} papers marked`} />
+        {unsure > 0 ? (
+          <button type="button" className="btn btn-sm" title="On to the next you were not sure of" onClick={toUnsure}>
+            {unsure} not sure
+          </button>
+        ) : null}
+        <button type="button" className="btn btn-sm" onClick={paste}>
+          Paste or file
+        </button>
         <button type="button" aria-pressed={byWord} className={`btn btn-sm ${byWord ? 'btn-primary' : ''}`} title="Alt W" onClick={turn}>
           By word
         </button>

@@ -9,11 +9,11 @@ import { Explained } from '../../../ui/Explained'
 import { ExplainedSentence } from '../../../ui/ExplainedSentence'
 import { Tag } from '../../../ui/Parts'
 import { MarkStrip, Strip } from '../../../ui/Strip'
-import { KINDS } from '../../../ui/words'
+import { KINDS, SIGNS } from '../../../ui/words'
 import type { Column } from './columns'
 import { Judgement } from './Judgement'
 import type { Entry, PaperStore } from './paperStore'
-import { failing, onThisPaper } from './tally'
+import { onThisPaper, slips } from './tally'
 import { useCell, useStanding } from './usePapers'
 
 /** Explains the open attempt: strip, rule, how it reads, what is known of the child beside it. */
@@ -40,8 +40,8 @@ export function Panel({
         </h2>
         {entry.status === 'refused' ? <Quarrel entry={entry} pupil={pupil} column={column} store={store} /> : <Attempt entry={entry} column={column} store={store} />}
       </section>
-      {rule ? <ChildAndRule pupil={pupil} rule={rule} session={session} store={store} /> : null}
-      {rule ? <SoFar rule={rule} session={session} papers={papers} store={store} /> : null}
+      {rule ? <ChildAndRule pupil={pupil} rule={rule} condition={column.item.condition} session={session} store={store} /> : null}
+      <SoFar session={session} papers={papers} store={store} />
     </aside>
   )
 }
@@ -73,6 +73,11 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   const mark = cell.mark
   return (
     <>
+      {cell.corrected ? (
+        <p className="text-sm">
+          <span className="mute">corrected:</span> <span className="font-word">{cell.corrected}</span> {cell.corrected === (item.answer[0] ?? item.text) ? '✓' : '✗'}
+        </p>
+      ) : null}
       {mark && mark.result !== 'RIGHT' && mark.result !== 'BLANK' ? <MarkStrip mark={mark} /> : <Strip units={item.units} focus={item.focus} label={item.text} />}
       {mark ? <Explained mark={mark} /> : null}
       {asked.isError ? <p className="mute text-sm">The explanation cannot be had just now.</p> : null}
@@ -102,12 +107,13 @@ function Quarrel({ entry, pupil, column, store }: { entry: Entry; pupil: Pupil; 
   )
 }
 
-function ChildAndRule({ pupil, rule, session, store }: { pupil: Pupil; rule: string; session: Session; store: PaperStore }) {
+function ChildAndRule({ pupil, rule, condition, session, store }: { pupil: Pupil; rule: string; condition: string | undefined; session: Session; store: PaperStore }) {
   const { id } = useClass()
   useStanding(store)
   const before = useQuery(ask.evidence(id, pupil.id, rule, daysOn(session.date, -1)))
   const standing = before.data?.standing
   const today = onThisPaper(session, pupil.id, rule, store)
+  const ground = standing && [...standing.broken, ...standing.kept].find((c) => c.condition === condition)
   return (
     <section className="sheet p-3">
       <h2 className="mute text-sm font-semibold">{pupil.name} and this rule</h2>
@@ -120,6 +126,14 @@ function ChildAndRule({ pupil, rule, session, store }: { pupil: Pupil; rule: str
               ? `kept ${standing.opportunities} of ${standing.opportunities} times.`
               : `${KINDS[standing.kind]} ${standing.failures} of ${standing.opportunities} times.`}
           </p>
+          {ground ? (
+            <p className="text-sm">
+              <span className="mute">on this ground, {ground.says}:</span>{' '}
+              <strong>
+                kept {ground.opportunities - ground.failures} of {ground.opportunities}
+              </strong>
+            </p>
+          ) : null}
           {standing.state === 'PATTERN' ? (
             <p className="flex gap-2 items-center mt-1">
               <Tag tone="lagoon">a pattern, not a slip</Tag>
@@ -139,27 +153,33 @@ function ChildAndRule({ pupil, rule, session, store }: { pupil: Pupil; rule: str
   )
 }
 
-/** Who has left the rule out, or put it everywhere, in this session: two words at least. */
-function SoFar({ rule, session, papers, store }: { rule: string; session: Session; papers: readonly Paper[]; store: PaperStore }) {
+const SLIPS = 3
+const NAMED = 5
+
+/** What most children break in this session, on which ground. */
+function SoFar({ session, papers, store }: { session: Session; papers: readonly Paper[]; store: PaperStore }) {
+  const { accent } = useClass()
   useStanding(store)
-  const under = failing(session, papers, rule, 'UNDER', store)
-  const over = failing(session, papers, rule, 'OVER', store)
+  const rules = useQuery(ask.rules(accent))
+  const all = slips(session, papers, store)
+  const says = (id: string) => rules.data?.flatMap((r) => r.conditions).find((c) => c.id === id)?.says ?? ''
   return (
-    <section className="sheet p-3">
+    <section className="sheet p-3" aria-label="So far in this session">
       <h2 className="mute text-sm font-semibold">So far in this session</h2>
-      {under.length + over.length === 0 ? <p className="mute">Nobody fails the rule on two words yet.</p> : null}
-      {under.length > 0 ? (
-        <p>
-          Left out: <strong>{under.join(', ')}</strong>
-        </p>
-      ) : null}
-      {over.length > 0 ? (
-        <p>
-          Put where not due: <strong>{over.join(', ')}</strong>
-        </p>
-      ) : null}
+      {all.length === 0 ? <p className="mute">No rule is broken yet.</p> : null}
+      <ul className="flex flex-col gap-1">
+        {all.slice(0, SLIPS).map((slip) => (
+          <li key={slip.condition + slip.outcome} className="text-sm leading-snug">
+            <span aria-hidden="true">{SIGNS[slip.outcome]}</span> <strong>{named(slip.names)}</strong> <span className="mute">{KINDS[slip.outcome]}:</span> {says(slip.condition)}
+          </li>
+        ))}
+      </ul>
     </section>
   )
+}
+
+function named(names: readonly string[]): string {
+  return names.length > NAMED ? `${names.slice(0, NAMED).join(', ')} and ${names.length - NAMED} more` : names.join(', ')
 }
 
 /** What is asked, and with it what is right where the item carries that. */

@@ -1,5 +1,6 @@
 import { ApiProblem, said, type AnswerState, type Cell, type Paper, type Typed } from '../../../api/client'
 import { History, type Changed, type Said } from './history'
+import { Pace } from './pace'
 import { recall, remember, type Draft } from './keepsake'
 
 /** What stands in one cell: what is kept, what is typed over it, and how that stands. */
@@ -18,6 +19,10 @@ export interface Standing {
   readonly failed: number
   readonly refused: number
   readonly why: string
+  /** Cells that she was not sure of. */
+  readonly unsure: number
+  /** Minutes that the rest takes at this pace; 0 while that is not known. */
+  readonly minutes: number
 }
 
 /** The calls a store makes. */
@@ -63,6 +68,7 @@ export class PaperStore {
   private readonly timers = new Map<string, number>()
   private readonly busy = new Set<string>()
   private readonly history = new History()
+  private readonly pace = new Pace()
   private readonly session: number
   private readonly items: readonly number[]
   private readonly wire: Wire
@@ -133,6 +139,7 @@ export class PaperStore {
   keepAll(cells: readonly (Said & { pupilId: number; itemId: number })[]): void {
     this.history.done(cells.map(({ pupilId, itemId, written, state }) => ({ key: keyOf(pupilId, itemId), before: this.said(keyOf(pupilId, itemId)), after: { written, state } })))
     for (const { pupilId, itemId, written, state } of cells) {
+      this.pace.entered(Date.now())
       const key = keyOf(pupilId, itemId)
       this.draft(key, written, state)
       void this.send(key)
@@ -174,6 +181,7 @@ export class PaperStore {
   /** The cell is left: what is typed there is kept at once. */
   leave(pupilId: number, itemId: number): void {
     const key = keyOf(pupilId, itemId)
+    if (this.at(key).draft) this.pace.entered(Date.now())
     this.history.left()
     if (this.at(key).draft) void this.send(key)
   }
@@ -182,6 +190,14 @@ export class PaperStore {
   replace(cell: Cell): void {
     const key = keyOf(cell.pupilId, cell.itemId)
     this.put(key, { ...this.at(key), kept: cell })
+  }
+
+  /** Cells that were written elsewhere; what is typed here and not kept yet stays. */
+  take(cells: readonly Cell[]): void {
+    for (const cell of cells) {
+      if (this.isAway(cell.pupilId)) this.away.set(cell.pupilId, false)
+      if (!this.get(cell.pupilId, cell.itemId).draft) this.replace(cell)
+    }
   }
 
   /** Settles a cell that somebody else wrote in meanwhile. */
@@ -324,6 +340,21 @@ export class PaperStore {
     this.listeners.get(ALL)?.forEach((l) => l())
   }
 
+  /** The first cell that she was not sure of, after another where there is one. */
+  nextUnsure(after?: { pupilId: number; itemId: number }): { pupilId: number; itemId: number } | undefined {
+    const all = [...this.away.keys()].flatMap((pupilId) => this.items.map((itemId) => ({ pupilId, itemId })))
+    const from = after ? all.findIndex((c) => c.pupilId === after.pupilId && c.itemId === after.itemId) + 1 : 0
+    return [...all.slice(from), ...all.slice(0, from)].find((c) => {
+      const entry = this.get(c.pupilId, c.itemId)
+      return (entry.draft?.state ?? entry.kept?.state) === 'UNSURE'
+    })
+  }
+
+  /** How many cells of children who are here are empty. */
+  private open(): number {
+    return [...this.away.keys()].filter((p) => !this.isAway(p)).reduce((n, p) => n + this.items.filter((i) => !isDone(this.get(p, i))).length, 0)
+  }
+
   private count(): Standing {
     const all = [...this.entries.values()]
     const failed = all.filter((e) => e.status === 'failed')
@@ -333,6 +364,8 @@ export class PaperStore {
       failed: failed.length,
       refused: refused.length,
       why: (failed[0] ?? refused[0])?.why ?? '',
+      unsure: all.filter((e) => (e.draft?.state ?? e.kept?.state) === 'UNSURE').length,
+      minutes: this.pace.minutesFor(this.open()) ?? 0,
     }
   }
 }

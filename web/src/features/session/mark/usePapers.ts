@@ -12,7 +12,7 @@ export function usePapers(session: Session, papers: readonly Paper[]): PaperStor
       new PaperStore(
         session.id,
         papers,
-        session.blocks.flatMap((b) => b.items.map((i) => i.id)),
+        session.blocks.filter((b) => !b.spoken).flatMap((b) => b.items.map((i) => i.id)),
         {
           type: (pupilId, itemId, typed) => api.type(session.id, pupilId, itemId, typed),
           paper: (pupilId, state) => api.paper(session.id, pupilId, state),

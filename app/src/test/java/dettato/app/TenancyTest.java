@@ -37,6 +37,8 @@ class TenancyTest extends ApiCase {
               "/fill",
               "{\"kind\":\"words\",\"focus\":[{\"rule\":\"final-j\"}],\"count\":3,\"without\":[],\"seed\":1}"),
           java.util.Map.entry("/copy", "{\"date\":\"2026-03-05\"}"),
+          java.util.Map.entry(
+              "/paste", "{\"text\":\"\\tbadge\\nAda\\tbage\",\"keep\":true,\"replace\":true}"),
           java.util.Map.entry("/time", "{\"extraTime\":25}"),
           java.util.Map.entry("/template", "{\"name\":\"Ours\"}"),
           java.util.Map.entry("/stumble", "{\"stumbled\":true}"),

@@ -8,6 +8,14 @@ import dettato.app.marking.Cell;
 import dettato.app.marking.Entry;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
+import dettato.session.PastedPapers;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -78,6 +86,44 @@ public class Papers {
           .ifPresent(p -> p.become(PaperRow.State.HERE));
     }
     return cell;
+  }
+
+  /** Keeps several answers of a session's own children and items at once. */
+  @Transactional
+  List<Cell> typeAll(
+      SessionAccess.Open open, List<PastedPapers.Answer> answers, List<PlannedBlocks.Planned> all) {
+    Map<Long, PaperRow> known =
+        papers.findBySessionId(open.row().id()).stream()
+            .collect(Collectors.toMap(PaperRow::pupilId, Function.identity()));
+    Map<Long, ItemRow> items = new HashMap<>();
+    Map<Long, String> kinds = new HashMap<>();
+    all.forEach(
+        b ->
+            b.items()
+                .forEach(
+                    i -> {
+                      items.put(i.id(), i);
+                      kinds.put(i.id(), b.block().kind());
+                    }));
+    return answers.stream()
+        .map(
+            a -> {
+              Optional.ofNullable(known.get(a.child()))
+                  .ifPresent(p -> p.become(PaperRow.State.HERE));
+              return writer.save(
+                  new Entry(
+                      a.child(),
+                      a.item(),
+                      Objects.requireNonNull(kinds.get(a.item())),
+                      open.row().givenOn(),
+                      Objects.requireNonNull(items.get(a.item())).text(),
+                      a.written(),
+                      a.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
+                      null),
+                  open.of(),
+                  null);
+            })
+        .toList();
   }
 
   /**

@@ -1,0 +1,26 @@
+import { memo, useState, useSyncExternalStore } from 'react'
+import type { Column } from './columns'
+import type { PaperStore } from './paperStore'
+
+/** What is asked, and on how many papers it is off. Drawn again when that number changes, not with every key. */
+export const ColumnHead = memo(function ColumnHead({ store, column, parted }: { store: PaperStore; column: Column; /** Whether a block begins here that is not the first. */ parted: boolean }) {
+  const [subscribe] = useState(() => store.onAll())
+  const off = useSyncExternalStore(subscribe, () => store.off(column.item.id))
+  const head = column.kind.head(column.item)
+  return (
+    <th
+      scope="col"
+      title={column.item.why ? `${head}: ${column.item.why}` : head}
+      className={`sticky top-0 bg-base-100 z-10 border-b border-base-300 py-1 text-[14px] ${parted ? 'border-l-2' : ''}`}
+    >
+      <span className="flex justify-center items-baseline gap-1">
+        <span className="truncate">{head}</span>
+        {off > 0 ? (
+          <span className="rounded bg-warning text-warning-content text-[11px] px-1 leading-tight font-sans" aria-label={`${off} off`}>
+            {off}
+          </span>
+        ) : null}
+      </span>
+    </th>
+  )
+})
