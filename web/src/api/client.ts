@@ -56,6 +56,8 @@ export type ExerciseQuery = NonNullable<paths['/api/classes/{id}/exercises/{kind
 export type ChainQuery = NonNullable<paths['/api/chains']['get']['parameters']['query']>
 export type ChainView = Schemas['ChainView']
 export type AccentView = Schemas['AccentView']
+export type TabletSheet = Schemas['TabletSheet']
+export type AskedOfChild = Schemas['AskedOfChild']
 export type TeachingPath = Schemas['TeachingPath']
 export type PathUnit = Schemas['PathUnit']
 export type WordQuery = NonNullable<paths['/api/words']['get']['parameters']['query']>
@@ -157,6 +159,15 @@ export const api = {
   giveTime: (id: number, pupilId: number, extraTime: number) =>
     data(() => client.PUT('/api/classes/{id}/pupils/{pupilId}/time', { params: { path: { id, pupilId } }, body: { extraTime } })),
   paste: (id: number, body: Schemas['Pasted']) => data(() => client.POST('/api/sessions/{id}/paste', { params: { path: { id } }, body })),
+  handout: (id: number) => data(() => client.GET('/api/sessions/{id}/handout', { params: { path: { id } } })),
+  openHandout: (id: number) => data(() => client.POST('/api/sessions/{id}/handout', { params: { path: { id } } })),
+  endHandout: (id: number) => data(() => client.DELETE('/api/sessions/{id}/handout', { params: { path: { id } } })),
+  tabletJoin: (code: string) => data(() => client.POST('/api/tablet/join', { body: { code } }), true),
+  tabletSit: (code: string, pupilId: number) => data(() => client.POST('/api/tablet/sit', { body: { code, pupilId } }), true),
+  tabletSheet: (token: string) => data(() => client.GET('/api/tablet/sheet', { params: { header: { 'Tablet-Token': token } } }), true),
+  tabletWrite: (token: string, itemId: number, written: string) =>
+    data(() => client.PUT('/api/tablet/items/{itemId}', { params: { path: { itemId }, header: { 'Tablet-Token': token } }, body: { written } }), true),
+  tabletHandIn: (token: string) => data(() => client.POST('/api/tablet/hand-in', { params: { header: { 'Tablet-Token': token } } }), true),
   scores: (id: number) => data(() => client.GET('/api/sessions/{id}/scores', { params: { path: { id } } })),
   choices: () => data(() => client.GET('/api/choices')),
   draw: (body: WordsToDraw) => data(() => client.POST('/api/notation/preview', { body })),

@@ -16,6 +16,8 @@ export const ask = {
   choices: () => queryOptions({ queryKey: ['choices'], queryFn: api.choices, ...FOREVER }),
   drawn: (wanted: WordsToDraw) =>
     queryOptions({ queryKey: ['drawn', wanted], queryFn: () => api.draw(wanted), placeholderData: keepPreviousData, retry: false, ...FOREVER }),
+  handout: (id: number) => queryOptions({ queryKey: ['handout', id], queryFn: () => api.handout(id) }),
+  tabletSheet: (token: string) => queryOptions({ queryKey: ['tablet', token], queryFn: () => api.tabletSheet(token), ...FOREVER }),
   teachers: (classId: number) => queryOptions({ queryKey: ['class', classId, 'teachers'], queryFn: () => api.teachers(classId) }),
   path: (classId: number) => queryOptions({ queryKey: ['class', classId, 'path'], queryFn: () => api.path(classId) }),
   sessions: (classId: number, from: string, to: string) =>

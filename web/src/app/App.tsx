@@ -14,13 +14,23 @@ import { DeckPage } from '../features/shelf/deck/DeckPage'
 import { Texts } from '../features/shelf/texts/Texts'
 import { Sounds } from '../features/shelf/Sounds'
 import { Words } from '../features/shelf/Words'
+import { TabletPage } from '../features/tablet/TabletPage'
 import { Week } from '../features/week/Week'
 import { Failed, Loading } from '../ui/Parts'
 import { Frame } from './Frame'
 import { Nearest } from './Nearest'
 
-/** The pages, behind the login. */
+/** A child's page stands alone; all others are behind the login. */
 export function App() {
+  return (
+    <Routes>
+      <Route path="/write" element={<TabletPage />} />
+      <Route path="*" element={<Teachers />} />
+    </Routes>
+  )
+}
+
+function Teachers() {
   const login = useQuery(ask.login())
   const classes = useQuery({ ...ask.classes(), enabled: Boolean(login.data?.user) })
   if (login.isPending) return <Loading />

@@ -13,10 +13,10 @@ export const ColumnHead = memo(function ColumnHead({ store, column, parted }: { 
       title={column.item.why ? `${head}: ${column.item.why}` : head}
       className={`sticky top-0 bg-base-100 z-10 border-b border-base-300 py-1 text-[14px] ${parted ? 'border-l-2' : ''}`}
     >
-      <span className="flex justify-center items-baseline gap-1">
+      <span className="flex justify-center items-start gap-px">
         <span className="truncate">{head}</span>
         {off > 0 ? (
-          <span className="rounded bg-warning text-warning-content text-[11px] px-1 leading-tight font-sans" aria-label={`${off} off`}>
+          <span className="rounded bg-warning text-warning-content text-[10px] px-[3px] leading-[1.2] font-sans font-normal" aria-label={`${off} off`}>
             {off}
           </span>
         ) : null}

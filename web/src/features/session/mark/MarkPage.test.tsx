@@ -26,6 +26,8 @@ beforeEach(() => {
   answer('get', '/api/sessions/9/papers', papers())
   answer('get', '/api/classes/1/pupils/*/rules/final-j', { ...evidence, evidence: [] })
   answer('put', ITEM, marked)
+  answer('get', '/api/sessions/9/scores', [])
+  answer('get', '/api/sessions/9/handout', { items: 3, children: [] })
 })
 
 function open(at = '/mark/9') {

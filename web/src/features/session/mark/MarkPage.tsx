@@ -11,6 +11,7 @@ import { Empty } from '../../../ui/Empty'
 import { FieldError } from '../../../ui/FieldError'
 import { Failed, Head, Key, Loading } from '../../../ui/Parts'
 import { columnsOf, type Column } from './columns'
+import { Handout } from './Handout'
 import { KeyCard, KEYS } from './KeyCard'
 import { arrow, nextChild, nextPaper, nextWord, type Shorthand, type Spot } from './keys'
 import { MarkGrid } from './MarkGrid'
@@ -18,6 +19,7 @@ import type { CellKeys } from './OpenCell'
 import { Panel } from './Panel'
 import { PasteDialog } from './PasteDialog'
 import { PaperFoot } from './PaperFoot'
+import { useComingIn } from './useComingIn'
 import { useGridSpot } from './useGridSpot'
 import { usePapers, useStanding } from './usePapers'
 import { isDone, textOf, type PaperStore } from './paperStore'
@@ -36,12 +38,14 @@ export function MarkPage() {
 function Marking({ session, papers }: { session: Session; papers: readonly Paper[] }) {
   const { id: classId } = useClass()
   const store = usePapers(session, papers)
+  useComingIn(session.id, store)
   const columns = useMemo(() => columnsOf(session), [session])
   const size = { rows: papers.length, columns: columns.length }
   const url = useUrl()
   const [failure, setFailure] = useState('')
   const [card, setCard] = useState(false)
   const [pasting, setPasting] = useState(false)
+  const [tablets, setTablets] = useState(false)
   const [spot, go] = useGridSpot(size, () => ({ row: Math.max(0, papers.findIndex((p) => !store.isPaperDone(p.pupil.id))), column: 0 }))
   const pupil = papers[spot.row]?.pupil
   const column = columns[spot.column]
@@ -110,7 +114,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   }
   return (
     <>
-      <Progress session={session} store={store} papers={papers.length} byWord={byWord} paste={() => setPasting(true)} toUnsure={() => openAt(store.nextUnsure({ pupilId: pupil.id, itemId: column.item.id }))} turn={() => url.set({ by: byWord ? '' : 'word' })} />
+      <Progress session={session} store={store} papers={papers.length} byWord={byWord} paste={() => setPasting(true)} handOut={() => setTablets(true)} toUnsure={() => openAt(store.nextUnsure({ pupilId: pupil.id, itemId: column.item.id }))} turn={() => url.set({ by: byWord ? '' : 'word' })} />
       <FieldError says={failure} />
       <div className="grid grid-cols-1 lg:grid-cols-[1fr_318px] gap-4 min-h-0 grow max-lg:min-h-fit">
         <MarkGrid store={store} papers={papers} columns={columns} spot={spot} go={go} keys={keys} />
@@ -130,6 +134,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
         <span className="ml-auto">every keystroke is kept</span>
       </footer>
       {pasting ? <PasteDialog session={session.id} taken={(cells) => store.take(cells)} close={() => setPasting(false)} /> : null}
+      {tablets ? <Handout session={session.id} close={() => setTablets(false)} /> : null}
       {card ? <KeyCard close={() => setCard(false)} /> : null}
     </>
   )
@@ -162,7 +167,7 @@ function useLatest(act: CellKeys): CellKeys {
   )
 }
 
-function Progress({ session, store, papers, byWord, turn, toUnsure, paste }: { session: Session; store: PaperStore; papers: number; byWord: boolean; turn: () => void; toUnsure: () => void; paste: () => void }) {
+function Progress({ session, store, papers, byWord, turn, toUnsure, paste, handOut }: { session: Session; store: PaperStore; papers: number; byWord: boolean; turn: () => void; toUnsure: () => void; paste: () => void; handOut: () => void }) {
   const { id: classId } = useClass()
   const { done, failed, refused, why, unsure, minutes } = useStanding(store)
   return (
@@ -177,6 +182,9 @@ function Progress({ session, store, papers, byWord, turn, toUnsure, paste }: { s
             {unsure} not sure
           </button>
         ) : null}
+        <button type="button" className="btn btn-sm" onClick={handOut}>
+          Tablets
+        </button>
         <button type="button" className="btn btn-sm" onClick={paste}>
           Paste or file
         </button>

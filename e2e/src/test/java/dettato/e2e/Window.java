@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -50,6 +51,14 @@ final class Window implements AutoCloseable {
             .newContext(
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setLocale("en-GB"))
             .newPage();
+  }
+
+  /** Another device in the same browser, which shares nothing with this window. */
+  BrowserContext another(int width, int height) {
+    return page.context()
+        .browser()
+        .newContext(
+            new Browser.NewContextOptions().setViewportSize(width, height).setLocale("en-GB"));
   }
 
   void logIn() {

@@ -31,6 +31,12 @@ class SecurityConfig {
   private static final String POLICY =
       "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; font-src 'self';"
           + " object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+  private static final String TABLET = "/api/tablet/";
+
+  /** What children's devices ask for, with a code or a token of their own. */
+  private static final String TABLETS = TABLET + "**";
+
   private static final String[] LOGIN = {"/api/session", "/api/login", "/api/accounts/first"};
 
   private final ObjectMapper json;
@@ -51,6 +57,8 @@ class SecurityConfig {
     return http.authorizeHttpRequests(
             a ->
                 a.requestMatchers(LOGIN)
+                    .permitAll()
+                    .requestMatchers(TABLETS)
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()
@@ -92,7 +100,8 @@ class SecurityConfig {
 
   /** Who is not logged in is told so first, whatever else is missing. */
   private void denied(HttpServletRequest request, HttpServletResponse response) throws IOException {
-    boolean login = java.util.List.of(LOGIN).contains(request.getRequestURI());
+    String path = request.getRequestURI();
+    boolean login = java.util.List.of(LOGIN).contains(path) || path.startsWith(TABLET);
     if (!login && !isLoggedIn(request)) {
       notLoggedIn(response);
       return;

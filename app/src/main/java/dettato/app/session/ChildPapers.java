@@ -1,0 +1,166 @@
+package dettato.app.session;
+
+import dettato.app.account.Teacher;
+import dettato.app.marking.AnswerState;
+import dettato.app.marking.AttemptReader;
+import dettato.app.marking.AttemptWriter;
+import dettato.app.marking.Cell;
+import dettato.app.marking.Entry;
+import dettato.app.problem.Problem;
+import dettato.app.school.Classes;
+import dettato.app.school.Pupil;
+import dettato.app.school.SchoolClass;
+import dettato.app.text.Materials;
+import dettato.block.BlockBook;
+import dettato.block.Form;
+import dettato.block.Item;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * A child's own paper, for whoever hands a session out: what is asked with no help in it, and what
+ * the child writes. Who may ask is looked at by the caller.
+ */
+@Service
+public class ChildPapers {
+  private final SessionRows sessions;
+  private final SessionAccess access;
+  private final PlannedBlocks planned;
+  private final PaperRows papers;
+  private final AttemptReader attempts;
+  private final AttemptWriter writer;
+  private final Classes classes;
+  private final Materials materials;
+  private final BlockBook book;
+
+  ChildPapers(
+      SessionRows sessions,
+      SessionAccess access,
+      PlannedBlocks planned,
+      PaperRows papers,
+      AttemptReader attempts,
+      AttemptWriter writer,
+      Classes classes,
+      Materials materials,
+      BlockBook book) {
+    this.sessions = sessions;
+    this.access = access;
+    this.planned = planned;
+    this.papers = papers;
+    this.attempts = attempts;
+    this.writer = writer;
+    this.classes = classes;
+    this.materials = materials;
+    this.book = book;
+  }
+
+  /**
+   * Something to write, as a child sees it.
+   *
+   * @param before words that stand before the room to write, "" for none
+   * @param after words that stand after it
+   * @param options to choose from; empty where it is written
+   * @param isLong whether it is a sentence, or several words
+   */
+  public record AskedOfChild(
+      long id, String before, String after, List<String> options, boolean isLong) {}
+
+  /** Who a session is for, and what is asked. */
+  public record Handed(SchoolClass of, List<Pupil> children, List<AskedOfChild> items) {}
+
+  /**
+   * @throws Problem 404 when it is not this teacher's session
+   */
+  @Transactional(readOnly = true)
+  public void mustBeTheirs(long session, Teacher teacher) {
+    access.find(session, teacher);
+  }
+
+  /** A session that is there. */
+  @Transactional(readOnly = true)
+  public Handed of(long session) {
+    SessionRow row = row(session);
+    SchoolClass of = classes.any(row.classId());
+    Set<Long> group = row.pupils();
+    return new Handed(
+        of,
+        of.pupils().stream().filter(p -> group.isEmpty() || group.contains(p.id())).toList(),
+        asked(planned.of(session), of));
+  }
+
+  /** The items that a child has written something for. */
+  @Transactional(readOnly = true)
+  public Set<Long> answered(long session, long pupil) {
+    return attempts.cells(session).stream()
+        .filter(c -> c.pupilId() == pupil && c.state() != AnswerState.EMPTY)
+        .map(Cell::itemId)
+        .collect(Collectors.toSet());
+  }
+
+  /** Keeps what a child wrote; it is on disk when this returns. */
+  @Transactional
+  public Cell write(long session, long pupil, long item, String written) {
+    SessionRow row = row(session);
+    for (PlannedBlocks.Planned block : planned.of(session)) {
+      Optional<ItemRow> asked = block.items().stream().filter(i -> i.id() == item).findFirst();
+      if (asked.isPresent() && !book.of(block.block().kind()).isSpoken()) {
+        papers
+            .findBySessionIdAndPupilId(session, pupil)
+            .ifPresent(p -> p.become(PaperRow.State.HERE));
+        return writer.save(
+            new Entry(
+                pupil,
+                item,
+                block.block().kind(),
+                row.givenOn(),
+                asked.get().text(),
+                written.strip(),
+                written.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
+                null),
+            classes.any(row.classId()),
+            null);
+      }
+    }
+    throw Problem.notFound("There is no such thing to write here.");
+  }
+
+  private SessionRow row(long session) {
+    return sessions
+        .findById(session)
+        .filter(r -> !r.isRemoved())
+        .orElseThrow(() -> Problem.notFound("This session is not there any more."));
+  }
+
+  private List<AskedOfChild> asked(List<PlannedBlocks.Planned> blocks, SchoolClass of) {
+    List<AskedOfChild> all = new ArrayList<>();
+    for (PlannedBlocks.Planned block : blocks) {
+      List<Item> items = block.asItems();
+      List<Form> forms =
+          book.of(block.block().kind()).forms(items, materials.of(of)).stream()
+              .filter(f -> f instanceof Form.Room || f instanceof Form.Choice)
+              .toList();
+      boolean each = forms.size() == items.size();
+      for (int i = 0; i < items.size(); i++) {
+        if (!book.of(block.block().kind()).isSpoken()) {
+          long id = block.items().get(i).id();
+          all.add(each ? asked(id, forms.get(i)) : new AskedOfChild(id, "", "", List.of(), true));
+        }
+      }
+    }
+    return all;
+  }
+
+  private static AskedOfChild asked(long id, Form form) {
+    if (form instanceof Form.Choice choice) {
+      return new AskedOfChild(id, choice.asks(), "", choice.options(), false);
+    }
+    Form.Room room = (Form.Room) form;
+    boolean isLong = room.room() == Form.Size.SENTENCE || room.room() == Form.Size.PAIR;
+    return new AskedOfChild(id, room.before(), room.after(), List.of(), isLong);
+  }
+}

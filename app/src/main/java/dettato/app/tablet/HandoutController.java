@@ -1,0 +1,59 @@
+package dettato.app.tablet;
+
+import dettato.app.account.Teacher;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** The teacher hands a session out, sees who sits and what comes in. */
+@RestController
+class HandoutController {
+  private final Handouts handouts;
+  private final Listeners listeners;
+
+  HandoutController(Handouts handouts, Listeners listeners) {
+    this.handouts = handouts;
+    this.listeners = listeners;
+  }
+
+  @GetMapping("/api/sessions/{id}/handout")
+  Handouts.HandoutView view(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return handouts.view(id, teacher);
+  }
+
+  @PostMapping("/api/sessions/{id}/handout")
+  Handouts.HandoutView open(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return handouts.open(id, teacher);
+  }
+
+  @DeleteMapping("/api/sessions/{id}/handout")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void close(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    handouts.close(id, teacher);
+  }
+
+  /** A picture of the address with the code, for a device to scan. */
+  @GetMapping(path = "/api/sessions/{id}/handout.png", produces = MediaType.IMAGE_PNG_VALUE)
+  byte[] picture(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    String address =
+        ServletUriComponentsBuilder.fromCurrentContextPath().path("/write").toUriString();
+    String code = Optional.ofNullable(handouts.open(id, teacher).code()).orElse("");
+    return ScanPicture.of(address + "?code=" + code);
+  }
+
+  /** Cells as they are written on devices, one event each. */
+  @GetMapping(path = "/api/sessions/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter events(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    handouts.view(id, teacher);
+    return listeners.to(id);
+  }
+}

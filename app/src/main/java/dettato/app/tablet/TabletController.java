@@ -1,0 +1,66 @@
+package dettato.app.tablet;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a child's device asks for: open to all, and each call needs a code or a token. */
+@RestController
+class TabletController {
+  private static final String TOKEN = "Tablet-Token";
+
+  private final Handouts handouts;
+  private final CodeTries tries;
+
+  TabletController(Handouts handouts, CodeTries tries) {
+    this.handouts = handouts;
+    this.tries = tries;
+  }
+
+  record JoinCode(@NotBlank @Size(max = 12) String code) {}
+
+  record ChosenName(@NotBlank @Size(max = 12) String code, long pupilId) {}
+
+  record WrittenAnswer(@NotNull @Size(max = 400) String written) {}
+
+  @PostMapping("/api/tablet/join")
+  Handouts.Room join(@RequestBody @Valid JoinCode asked, HttpServletRequest request) {
+    return tries.with(request.getRemoteAddr(), () -> handouts.join(asked.code()));
+  }
+
+  @PostMapping("/api/tablet/sit")
+  Handouts.Seat sit(@RequestBody @Valid ChosenName asked, HttpServletRequest request) {
+    return tries.with(request.getRemoteAddr(), () -> handouts.sit(asked.code(), asked.pupilId()));
+  }
+
+  @GetMapping("/api/tablet/sheet")
+  Handouts.TabletSheet sheet(@RequestHeader(TOKEN) String token) {
+    return handouts.sheet(token);
+  }
+
+  @PutMapping("/api/tablet/items/{itemId}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void write(
+      @PathVariable long itemId,
+      @RequestHeader(TOKEN) String token,
+      @RequestBody @Valid WrittenAnswer answer) {
+    handouts.write(token, itemId, answer.written());
+  }
+
+  @PostMapping("/api/tablet/hand-in")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void handIn(@RequestHeader(TOKEN) String token) {
+    handouts.handIn(token);
+  }
+}

@@ -1,0 +1,25 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { api, type Cell } from '../../../api/client'
+import { ask } from '../../../api/queries'
+import type { PaperStore } from './paperStore'
+
+/** Cells that are written on devices come into the grid as they come; what came while the line was down is fetched. */
+export function useComingIn(session: number, store: PaperStore): void {
+  const queries = useQueryClient()
+  const isOut = Boolean(useQuery(ask.handout(session)).data?.code)
+  useEffect(() => {
+    if (!isOut || typeof EventSource === 'undefined') return
+    const line = new EventSource(`/api/sessions/${session}/events`)
+    let before = false
+    line.addEventListener('here', () => {
+      if (before) void api.papers(session).then((papers) => store.take(papers.flatMap((p) => p.cells)))
+      before = true
+    })
+    line.addEventListener('cell', (event) => {
+      store.take([JSON.parse((event as MessageEvent<string>).data) as Cell])
+      void queries.invalidateQueries({ queryKey: ask.handout(session).queryKey })
+    })
+    return () => line.close()
+  }, [session, store, queries, isOut])
+}
