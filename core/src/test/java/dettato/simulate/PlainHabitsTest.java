@@ -32,7 +32,7 @@ import org.junit.jupiter.api.Test;
  * could agree with the marker where both are wrong.
  */
 class PlainHabitsTest {
-  private static final int CLASSES = 100;
+  private static final int CLASSES = 60;
   private static final int HABITS = 4;
   private static final int DICTATIONS = 9;
   private static final double STRENGTH = 0.85;

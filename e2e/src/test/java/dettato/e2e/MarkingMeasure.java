@@ -20,6 +20,10 @@ import java.util.stream.IntStream;
  */
 public final class MarkingMeasure {
   private static final int CHILDREN = 28;
+
+  /** Milliseconds from key to key of a fast typist. */
+  private static final int HUMAN = 110;
+
   private static final List<String> WORDS =
       List.of(
           "crunch", "hatch", "fetch", "coach", "branch", "stitch", "finch", "pouch", "ditch",
@@ -39,6 +43,7 @@ public final class MarkingMeasure {
   private static final String SENTENCE = "A finch sat on the branch.";
 
   private final Page page;
+  private final int pause;
   private final List<String> meant = new ArrayList<>();
   private int keys;
   private int rightKeys;
@@ -46,8 +51,9 @@ public final class MarkingMeasure {
   private int wrongKeys;
   private int wrongWords;
 
-  private MarkingMeasure(Page page) {
+  private MarkingMeasure(Page page, int pause) {
     this.page = page;
+    this.pause = pause;
   }
 
   /**
@@ -73,8 +79,9 @@ public final class MarkingMeasure {
       page.getByLabel("Password").fill("demo-dettato");
       page.keyboard().press("Enter");
       page.getByRole(com.microsoft.playwright.options.AriaRole.LINK).first().waitFor();
-      new MarkingMeasure(page).run(args[0], 0.72);
-      new MarkingMeasure(page).run(args[0], 0.95);
+      new MarkingMeasure(page, 0).run(args[0], 0.72);
+      new MarkingMeasure(page, 0).run(args[0], 0.95);
+      new MarkingMeasure(page, HUMAN).run(args[0], 0.72);
     }
   }
 
@@ -98,9 +105,10 @@ public final class MarkingMeasure {
     int wrongThere = mistaken(made[1]);
     int words = rightWords + wrongWords;
     System.out.printf(
-        "%.0f %% right (%d cells are not what was meant): %d keys for %d words and %d sentences, %.2f a word; a right word %.2f, a wrong"
+        "%.0f %% right, %d ms between keys (%d cells are not what was meant): %d keys for %d words and %d sentences, %.2f a word; a right word %.2f, a wrong"
             + " one %.2f; %.1f s of page time; %s%n",
         100 * right,
+        pause,
         wrongThere,
         keys,
         words,
@@ -205,6 +213,9 @@ public final class MarkingMeasure {
   private void press(String key) {
     page.keyboard().press(key);
     keys++;
+    if (pause > 0) {
+      page.waitForTimeout(pause);
+    }
   }
 
   /** A class of its own and a session with these words; their ids. */

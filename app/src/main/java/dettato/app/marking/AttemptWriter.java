@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -49,7 +50,22 @@ public class AttemptWriter {
    *     twice is no quarrel
    */
   @Transactional
-  public Cell save(Entry entry, SchoolClass of, @Nullable Long version) {
+  public Cell save(Entry entry, long classId, @Nullable Long version) {
+    return save(entry, classId, version, marks::explain, marks::keep);
+  }
+
+  /** The same for whoever does not look at it now: what explains the mark is left out. */
+  @Transactional
+  public Cell saveUnseen(Entry entry, long classId) {
+    return save(entry, classId, null, marks::plain, marks::keepPlain);
+  }
+
+  private Cell save(
+      Entry entry,
+      long classId,
+      @Nullable Long version,
+      Function<AttemptRow, Cell> show,
+      Function<AttemptRow, Cell> keep) {
     long item = java.util.Objects.requireNonNull(entry.itemId(), "an answer to an item");
     lock.hold(List.of(entry.pupilId()));
     Optional<AttemptRow> known = attempts.findByPupilIdAndItemId(entry.pupilId(), item);
@@ -57,17 +73,17 @@ public class AttemptWriter {
       return Cell.empty(entry.pupilId(), item);
     }
     if (known.filter(row -> row.says(entry)).isPresent()) {
-      return marks.explain(known.get());
+      return show.apply(known.get());
     }
     long now = known.map(row -> row.version() + 1).orElse(0L);
     if (version != null && version != now) {
       throw Problem.changed(
           "Somebody else wrote here meanwhile.",
-          known.map(marks::explain).orElseGet(() -> Cell.empty(entry.pupilId(), item)));
+          known.map(show).orElseGet(() -> Cell.empty(entry.pupilId(), item)));
     }
-    AttemptRow row = known.orElseGet(() -> new AttemptRow(of.id(), entry));
+    AttemptRow row = known.orElseGet(() -> new AttemptRow(classId, entry));
     row.rewrite(entry);
-    return marks.keep(attempts.saveAndFlush(row));
+    return keep.apply(attempts.saveAndFlush(row));
   }
 
   /** Keeps attempts from elsewhere; what is there already stays. Returns how many were new. */

@@ -63,6 +63,20 @@ class MarkStore {
 
   /** Marks one attempt, stores it, and shows it with its explanation. */
   Cell keep(AttemptRow row) {
+    return keep(row, Shown::explained);
+  }
+
+  /** The same without what explains it, which costs several times as much. */
+  Cell keepPlain(AttemptRow row) {
+    return keep(row, Shown::plain);
+  }
+
+  /** How a judgement is shown. */
+  private interface Look {
+    Shown of(Judged judged, String target, Language language);
+  }
+
+  private Cell keep(AttemptRow row, Look look) {
     Language language = languages.of(classes.accentOf(row.classId()));
     Optional<Result> own = own(row);
     tables.clear(List.of(row.id()));
@@ -71,7 +85,7 @@ class MarkStore {
     }
     Judged judged = judge(row, language);
     tables.store(List.of(toStore(row, judged, own.orElse(null), language)), VERSION);
-    return explained(row, judged, own, language);
+    return shown(row, judged, own, look.of(judged, row.target(), language));
   }
 
   /** Marks many attempts anew and stores what they say in place of what was stored. */
@@ -129,11 +143,22 @@ class MarkStore {
 
   /** One attempt with its explanation, made for whoever opens it. */
   Cell explain(AttemptRow row) {
+    return look(row, Shown::explained);
+  }
+
+  /** One attempt as it is marked. */
+  Cell plain(AttemptRow row) {
+    return look(row, Shown::plain);
+  }
+
+  private Cell look(AttemptRow row, Look look) {
     Language language = languages.of(classes.accentOf(row.classId()));
     Optional<Result> own = own(row);
-    return isMarked(row)
-        ? explained(row, judge(row, language), own, language)
-        : Cell.of(row, Optional.empty(), Shown.NOTHING, own);
+    if (!isMarked(row)) {
+      return Cell.of(row, Optional.empty(), Shown.NOTHING, own);
+    }
+    Judged judged = judge(row, language);
+    return shown(row, judged, own, look.of(judged, row.target(), language));
   }
 
   /** Has the attempts of a class marked anew, when there is time. */
@@ -156,10 +181,8 @@ class MarkStore {
     return book.of(row.kind()).judge(row.target(), row.written(), language.markers());
   }
 
-  private static Cell explained(
-      AttemptRow row, Judged judged, Optional<Result> own, Language language) {
-    return Cell.of(
-        row, Optional.of(judged.result()), Shown.explained(judged, row.target(), language), own);
+  private static Cell shown(AttemptRow row, Judged judged, Optional<Result> own, Shown shown) {
+    return Cell.of(row, Optional.of(judged.result()), shown, own);
   }
 
   private MarkTables.ToStore toStore(

@@ -112,7 +112,7 @@ public class ChildPapers {
         papers
             .findBySessionIdAndPupilId(session, pupil)
             .ifPresent(p -> p.become(PaperRow.State.HERE));
-        return writer.save(
+        return writer.saveUnseen(
             new Entry(
                 pupil,
                 item,
@@ -122,8 +122,7 @@ public class ChildPapers {
                 written.strip(),
                 written.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
                 null),
-            classes.any(row.classId()),
-            null);
+            row.classId());
       }
     }
     throw Problem.notFound("There is no such thing to write here.");

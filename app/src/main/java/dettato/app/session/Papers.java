@@ -79,7 +79,7 @@ public class Papers {
             typed.state == AnswerState.BLANK ? "" : typed.written.strip(),
             typed.state,
             typed.corrected == null ? null : typed.corrected.strip());
-    Cell cell = writer.save(entry, open.of(), typed.version);
+    Cell cell = writer.save(entry, open.of().id(), typed.version);
     if (cell.state() != AnswerState.EMPTY) {
       papers
           .findBySessionIdAndPupilId(place.sessionId, place.pupilId)
@@ -110,7 +110,7 @@ public class Papers {
             a -> {
               Optional.ofNullable(known.get(a.child()))
                   .ifPresent(p -> p.become(PaperRow.State.HERE));
-              return writer.save(
+              return writer.saveUnseen(
                   new Entry(
                       a.child(),
                       a.item(),
@@ -120,8 +120,7 @@ public class Papers {
                       a.written(),
                       a.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
                       null),
-                  open.of(),
-                  null);
+                  open.of().id());
             })
         .toList();
   }
