@@ -158,6 +158,8 @@ export const api = {
   keepProfile: (id: number, profile: Profile) => data(() => client.PUT('/api/classes/{id}/profile', { params: { path: { id } }, body: profile })),
   giveTime: (id: number, pupilId: number, extraTime: number) =>
     data(() => client.PUT('/api/classes/{id}/pupils/{pupilId}/time', { params: { path: { id, pupilId } }, body: { extraTime } })),
+  typePaper: (id: number, pupilId: number, cells: Schemas['TypedOfPaper'][]) =>
+    data(() => client.PUT('/api/sessions/{id}/papers/{pupilId}/items', { params: { path: { id, pupilId } }, body: { cells } })),
   paste: (id: number, body: Schemas['Pasted']) => data(() => client.POST('/api/sessions/{id}/paste', { params: { path: { id } }, body })),
   handout: (id: number) => data(() => client.GET('/api/sessions/{id}/handout', { params: { path: { id } } })),
   openHandout: (id: number) => data(() => client.POST('/api/sessions/{id}/handout', { params: { path: { id } } })),

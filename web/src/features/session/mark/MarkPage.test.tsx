@@ -9,6 +9,7 @@ import { answer, askedOf, fail, noContent, problem, type Asked } from '../../../
 import { MarkPage } from './MarkPage'
 
 const ITEM = '/api/sessions/9/papers/*/items/*'
+const PAPER = '/api/sessions/9/papers/*/items'
 
 /** The cell as the server would answer it. */
 function marked({ path, body }: Asked): Cell {
@@ -201,13 +202,16 @@ test('a judgement that could not be kept is said and changes nothing', async () 
 
 test('+ says that the rest of a paper is right, and Ctrl Z takes it back as one step', async () => {
   await open()
+  answer('put', PAPER, ({ body }) => (body as { cells: { itemId: number; written: string }[] }).cells.map((c) => cell(3, c.itemId, c.written)) as never)
   await userEvent.keyboard('bage{Enter}+')
   expect(screen.getByLabelText('Bashir: badge')).toBe(document.activeElement)
   await waitFor(() =>
-    expect(sent().slice(-2)).toEqual([
-      ['3.8', 'cage', 'WRITTEN'],
-      ['3.10', 'The gull sat on the ledge.', 'WRITTEN'],
-    ]),
+    expect(askedOf('put', PAPER)[0]?.body).toMatchObject({
+      cells: [
+        { itemId: 8, written: 'cage', state: 'WRITTEN' },
+        { itemId: 10, written: 'The gull sat on the ledge.', state: 'WRITTEN' },
+      ],
+    }),
   )
   await userEvent.keyboard('{Control>}z{/Control}')
   expect(await screen.findByLabelText('Anwen: cage')).toHaveProperty('value', '')
@@ -271,4 +275,18 @@ test('F1 shows every key', async () => {
   await open()
   fireEvent.keyDown(document.activeElement ?? document, { key: 'F1', code: 'F1' })
   expect(screen.getByText('what the child wrote on checking, beside the first')).toBeDefined()
+})
+
+test('a paper that cannot be kept at once is kept cell by cell', async () => {
+  answer('put', PAPER, () => problem(409, 'Somebody else wrote here meanwhile.'))
+  await open()
+  await userEvent.keyboard('+')
+  await waitFor(() =>
+    expect(sent()).toEqual([
+      ['3.7', 'badge', 'WRITTEN'],
+      ['3.8', 'cage', 'WRITTEN'],
+      ['3.10', 'The gull sat on the ledge.', 'WRITTEN'],
+    ]),
+  )
+  await screen.findByText('1 of 2 papers')
 })

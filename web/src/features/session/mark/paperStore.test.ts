@@ -1,12 +1,13 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { ApiProblem, type Cell, type Typed } from '../../../api/client'
 import { papers } from '../../../test/made-up'
-import { PaperStore, textOf } from './paperStore'
+import { PaperStore, textOf, type Wire } from './paperStore'
 
 const cell = (written: string, version = 1): Cell => ({ attemptId: 1, pupilId: 3, itemId: 7, written, state: written ? 'WRITTEN' : 'EMPTY', version })
 const type = vi.fn<(pupilId: number, itemId: number, typed: Typed) => Promise<Cell>>()
 const paper = vi.fn<() => Promise<void>>()
-const open = (cells: Cell[] = []) => new PaperStore(9, papers(cells), [7, 8], { type, paper })
+const typePaper = vi.fn<Wire['typePaper']>()
+const open = (cells: Cell[] = []) => new PaperStore(9, papers(cells), [7, 8], { type, typePaper, paper })
 const settle = () => vi.advanceTimersByTimeAsync(0)
 
 beforeEach(() => {
@@ -14,6 +15,8 @@ beforeEach(() => {
   let version = 0
   type.mockReset()
   type.mockImplementation((_p, _i, typed) => Promise.resolve({ ...cell(typed.written, ++version), state: typed.state }))
+  typePaper.mockReset()
+  typePaper.mockImplementation((pupilId, cells) => Promise.resolve(cells.map((c) => ({ ...cell(c.written), pupilId, itemId: c.itemId, state: c.state }))))
   paper.mockReset()
   paper.mockResolvedValue()
 })
@@ -135,4 +138,51 @@ test('whoever listens to one cell hears of that cell alone', () => {
   store.type(3, 7, 'b')
   expect(badge).toHaveBeenCalled()
   expect(cage).not.toHaveBeenCalled()
+})
+
+test('several cells of a paper go in one request, and come back in one step', async () => {
+  const store = open()
+  store.keepAll([7, 8].map((itemId) => ({ pupilId: 3, itemId, written: 'x', state: 'WRITTEN' as const })))
+  await settle()
+  expect(typePaper).toHaveBeenCalledTimes(1)
+  expect(type).not.toHaveBeenCalled()
+  expect(store.undo()).toEqual({ pupilId: 3, itemId: 7 })
+  await settle()
+  expect([7, 8].map((i) => textOf(store.get(3, i)))).toEqual(['', ''])
+  store.redo()
+  await settle()
+  expect([7, 8].map((i) => textOf(store.get(3, i)))).toEqual(['x', 'x'])
+})
+
+test('letters typed in one cell are one step back; what is typed after an undo ends what could be done again', async () => {
+  const store = open([cell('old', 4)])
+  store.type(3, 7, 'n')
+  store.type(3, 7, 'ne')
+  store.leave(3, 7)
+  store.keep(3, 8, 'next', 'WRITTEN')
+  await settle()
+  expect(store.undo()).toEqual({ pupilId: 3, itemId: 8 })
+  expect(store.undo()).toEqual({ pupilId: 3, itemId: 7 })
+  await settle()
+  expect(textOf(store.get(3, 7))).toBe('old')
+  expect(store.undo()).toBeUndefined()
+  store.type(3, 7, 'new')
+  expect(store.redo()).toBeUndefined()
+})
+
+test('leads from one cell that is not sure to the next, and round', () => {
+  const unsure = (pupilId: number, itemId: number): Cell => ({ ...cell('w'), pupilId, itemId, state: 'UNSURE' })
+  const store = open([unsure(3, 8), unsure(4, 7)])
+  expect(store.all().unsure).toBe(2)
+  expect(store.nextUnsure()).toEqual({ pupilId: 3, itemId: 8 })
+  expect(store.nextUnsure({ pupilId: 3, itemId: 8 })).toEqual({ pupilId: 4, itemId: 7 })
+  expect(store.nextUnsure({ pupilId: 4, itemId: 7 })).toEqual({ pupilId: 3, itemId: 8 })
+})
+
+test('says what others wrote for an item, the commonest first, and on how many papers it is off', () => {
+  const wrong = (pupilId: number, written: string): Cell => ({ ...cell(written), pupilId, result: 'READS_RIGHT' })
+  const store = open([wrong(3, 'bage'), wrong(4, 'badj')])
+  expect(store.others(7, 'badge')).toEqual(['badj', 'bage'])
+  expect(store.off(7)).toBe(2)
+  expect(store.off(8)).toBe(0)
 })

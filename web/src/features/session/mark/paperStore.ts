@@ -28,6 +28,8 @@ export interface Standing {
 /** The calls a store makes. */
 export interface Wire {
   type(pupilId: number, itemId: number, typed: Typed): Promise<Cell>
+  /** Several cells of one paper, all or none. */
+  typePaper(pupilId: number, cells: readonly (Typed & { itemId: number })[]): Promise<readonly Cell[]>
   paper(pupilId: number, state: Paper['state']): Promise<unknown>
 }
 
@@ -142,8 +144,8 @@ export class PaperStore {
       this.pace.entered(Date.now())
       const key = keyOf(pupilId, itemId)
       this.draft(key, written, state)
-      void this.send(key)
     }
+    void this.sendAll(cells.map(({ pupilId, itemId }) => keyOf(pupilId, itemId)))
   }
 
   /** What the child wrote on checking, beside what it wrote first. */
@@ -249,10 +251,8 @@ export class PaperStore {
   }
 
   private step(changes: readonly Changed[], which: 'before' | 'after'): { pupilId: number; itemId: number } | undefined {
-    for (const change of changes) {
-      this.draft(change.key, change[which].written, change[which].state)
-      void this.send(change.key)
-    }
+    for (const change of changes) this.draft(change.key, change[which].written, change[which].state)
+    void this.sendAll(changes.map((change) => change.key))
     const [pupilId, itemId] = changes[0]?.key.split('.').map(Number) ?? []
     return pupilId && itemId ? { pupilId, itemId } : undefined
   }
@@ -278,6 +278,37 @@ export class PaperStore {
     } finally {
       this.busy.delete(key)
     }
+  }
+
+  /** Sends several cells of one paper at once; where that is refused, each by itself, so that one holds no other up. */
+  private async sendAll(keys: readonly string[]): Promise<void> {
+    const one = keys.length < 2 || keys.some((key) => this.busy.has(key))
+    if (!one) {
+      const drafts = keys.flatMap((key) => {
+        const { draft } = this.at(key)
+        return draft ? [{ key, draft }] : []
+      })
+      for (const { key, draft } of drafts) {
+        window.clearTimeout(this.timers.get(key))
+        this.busy.add(key)
+        this.put(key, { ...this.at(key), draft, status: 'sending' })
+      }
+      try {
+        const cells = await this.wire.typePaper(
+          Number(keys[0]?.split('.')[0]),
+          drafts.map(({ key, draft }) => ({ ...draft, itemId: Number(key.split('.')[1]) })),
+        )
+        for (const { key, draft } of drafts) {
+          const cell = cells.find((c) => keyOf(c.pupilId, c.itemId) === key)
+          if (cell) this.kept(key, draft, cell)
+        }
+      } catch {
+        // Each says for itself why it cannot be kept.
+      } finally {
+        for (const key of keys) this.busy.delete(key)
+      }
+    }
+    for (const key of keys) if (this.at(key).draft) void this.send(key)
   }
 
   /** What has been typed since this was sent. */

@@ -15,6 +15,7 @@ export function usePapers(session: Session, papers: readonly Paper[]): PaperStor
         session.blocks.filter((b) => !b.spoken).flatMap((b) => b.items.map((i) => i.id)),
         {
           type: (pupilId, itemId, typed) => api.type(session.id, pupilId, itemId, typed),
+          typePaper: (pupilId, cells) => api.typePaper(session.id, pupilId, [...cells]),
           paper: (pupilId, state) => api.paper(session.id, pupilId, state),
         },
       ),

@@ -226,4 +226,28 @@ class PaperApiTest extends ApiCase {
             Integer.class,
             cell.get("attemptId").asLong()));
   }
+
+  @Test
+  void severalCellsOfAPaperAreKeptAllOrNone() throws Exception {
+    long of = newClass("Several");
+    JsonNode session = plan(newSession(of, TODAY), "", "badge", "cage");
+    long pupil = pupil(of, 0);
+    long first = session.at("/blocks/0/items/0/id").asLong();
+    long second = session.at("/blocks/0/items/1/id").asLong();
+    String path = "/api/sessions/" + session.get("id").asLong() + "/papers/" + pupil + "/items";
+    String both =
+        "{\"cells\":[{\"itemId\":%d,\"written\":\"badge\",\"state\":\"WRITTEN\",\"version\":0},"
+            + "{\"itemId\":%d,\"written\":\"caj\",\"state\":\"WRITTEN\",\"version\":0}]}";
+    JsonNode kept = read(write(put(path), both.formatted(first, second)));
+    assertEquals("RIGHT", kept.at("/0/result").asText());
+    assertEquals("caj", kept.at("/1/written").asText());
+    doing(write(put(path), both.replace("caj", "kage").formatted(first, second)))
+        .andExpect(status().isConflict());
+    doing(write(put(path), both.formatted(first, 999_999))).andExpect(status().isNotFound());
+    assertEquals(
+        "caj",
+        read("/api/sessions/" + session.get("id").asLong() + "/papers")
+            .at("/0/cells/1/written")
+            .asText());
+  }
 }

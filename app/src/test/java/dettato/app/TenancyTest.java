@@ -49,6 +49,8 @@ class TenancyTest extends ApiCase {
           java.util.Map.entry("/override", "{\"result\":\"RIGHT\",\"note\":\"\"}"),
           java.util.Map.entry("/state", "{\"state\":\"GIVEN\"}"),
           java.util.Map.entry("/papers/{pupilId}", "{\"state\":\"AWAY\"}"),
+          java.util.Map.entry(
+              "/items", "{\"cells\":[{\"itemId\":1,\"written\":\"x\",\"state\":\"WRITTEN\"}]}"),
           java.util.Map.entry("/items/{itemId}", "{\"written\":\"x\",\"state\":\"WRITTEN\"}"),
           java.util.Map.entry("/pupils/{pupilId}", "{\"name\":\"Zed\"}"),
           java.util.Map.entry(

@@ -56,8 +56,8 @@ public class AttemptWriter {
 
   /** The same for whoever does not look at it now: what explains the mark is left out. */
   @Transactional
-  public Cell saveUnseen(Entry entry, long classId) {
-    return save(entry, classId, null, marks::plain, marks::keepPlain);
+  public Cell saveUnseen(Entry entry, long classId, @Nullable Long version) {
+    return save(entry, classId, version, marks::plain, marks::keepPlain);
   }
 
   private Cell save(

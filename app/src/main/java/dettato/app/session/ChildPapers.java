@@ -122,7 +122,8 @@ public class ChildPapers {
                 written.strip(),
                 written.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
                 null),
-            row.classId());
+            row.classId(),
+            null);
       }
     }
     throw Problem.notFound("There is no such thing to write here.");

@@ -43,6 +43,17 @@ class PaperController {
       @Nullable @Size(max = 400) String corrected,
       @Nullable Long version) {}
 
+  /**
+   * @param version of what was seen in the cell, 0 for nothing; left out when it does not matter
+   */
+  record TypedOfPaper(
+      long itemId,
+      @NotNull @Size(max = 400) String written,
+      @NotNull AnswerState state,
+      @Nullable Long version) {}
+
+  record TypedPaper(@NotNull @Size(max = 120) List<@Valid @NotNull TypedOfPaper> cells) {}
+
   record NextPaperState(@NotNull PaperRow.State state) {}
 
   @GetMapping("/api/sessions/{id}/papers")
@@ -75,6 +86,24 @@ class PaperController {
     return papers.type(
         new Papers.Place(id, pupilId, itemId),
         new Papers.Typed(typed.written(), typed.state(), typed.corrected(), typed.version()),
+        teacher);
+  }
+
+  /** Several cells of one paper, all or none. */
+  @PutMapping("/api/sessions/{id}/papers/{pupilId}/items")
+  List<Cell> typeAll(
+      @PathVariable long id,
+      @PathVariable long pupilId,
+      @RequestBody @Valid TypedPaper paper,
+      @AuthenticationPrincipal Teacher teacher) {
+    return papers.typeAll(
+        id,
+        paper.cells().stream()
+            .map(
+                c ->
+                    new Papers.OneOfSeveral(
+                        pupilId, c.itemId(), c.written(), c.state(), c.version()))
+            .toList(),
         teacher);
   }
 

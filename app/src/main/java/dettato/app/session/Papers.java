@@ -8,14 +8,9 @@ import dettato.app.marking.Cell;
 import dettato.app.marking.Entry;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
-import dettato.session.PastedPapers;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -88,41 +83,63 @@ public class Papers {
     return cell;
   }
 
-  /** Keeps several answers of a session's own children and items at once. */
+  /**
+   * An answer among several.
+   *
+   * @param version of what was seen there, 0 for nothing; null when it does not matter
+   */
+  record OneOfSeveral(
+      long pupilId, long itemId, String written, AnswerState state, @Nullable Long version) {}
+
+  /**
+   * Keeps several answers, all or none.
+   *
+   * @throws Problem 404 for a child or an item that is not the session's, 409 when something else
+   *     stands in one of the cells
+   */
   @Transactional
-  List<Cell> typeAll(
-      SessionAccess.Open open, List<PastedPapers.Answer> answers, List<PlannedBlocks.Planned> all) {
-    Map<Long, PaperRow> known =
-        papers.findBySessionId(open.row().id()).stream()
-            .collect(Collectors.toMap(PaperRow::pupilId, Function.identity()));
-    Map<Long, ItemRow> items = new HashMap<>();
-    Map<Long, String> kinds = new HashMap<>();
-    all.forEach(
-        b ->
-            b.items()
-                .forEach(
-                    i -> {
-                      items.put(i.id(), i);
-                      kinds.put(i.id(), b.block().kind());
-                    }));
+  List<Cell> typeAll(SessionAccess.Open open, List<OneOfSeveral> answers, Teacher teacher) {
+    long session = open.row().id();
+    Map<Long, PlannedBlocks.Planned> blocks = new HashMap<>();
+    planned.of(session).forEach(b -> b.items().forEach(i -> blocks.put(i.id(), b)));
+    answers.stream().map(OneOfSeveral::pupilId).distinct().forEach(p -> here(p, open, teacher));
     return answers.stream()
         .map(
             a -> {
-              Optional.ofNullable(known.get(a.child()))
-                  .ifPresent(p -> p.become(PaperRow.State.HERE));
+              PlannedBlocks.Planned block = blocks.get(a.itemId);
+              if (block == null) {
+                throw Problem.notFound("This session has no item " + a.itemId + ".");
+              }
+              ItemRow item =
+                  block.items().stream().filter(i -> i.id() == a.itemId).findFirst().orElseThrow();
               return writer.saveUnseen(
                   new Entry(
-                      a.child(),
-                      a.item(),
-                      Objects.requireNonNull(kinds.get(a.item())),
+                      a.pupilId,
+                      a.itemId,
+                      block.block().kind(),
                       open.row().givenOn(),
-                      Objects.requireNonNull(items.get(a.item())).text(),
-                      a.written(),
-                      a.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
+                      item.text(),
+                      a.state == AnswerState.BLANK ? "" : a.written.strip(),
+                      a.state,
                       null),
-                  open.of().id());
+                  open.of().id(),
+                  a.version);
             })
         .toList();
+  }
+
+  /** The same of one paper. */
+  @Transactional
+  List<Cell> typeAll(long sessionId, List<OneOfSeveral> answers, Teacher teacher) {
+    return typeAll(access.find(sessionId, teacher), answers, teacher);
+  }
+
+  /** A child whose paper is typed was there. */
+  private void here(long pupilId, SessionAccess.Open open, Teacher teacher) {
+    mustBeOurs(pupilId, open, teacher);
+    papers
+        .findBySessionIdAndPupilId(open.row().id(), pupilId)
+        .ifPresent(p -> p.become(PaperRow.State.HERE));
   }
 
   /**

@@ -82,7 +82,7 @@ class PasteIn {
             .filter(c -> c.state() != AnswerState.EMPTY)
             .collect(Collectors.toMap(c -> c.pupilId() + "." + c.itemId(), Function.identity()));
     List<FoundAnswer> found = new ArrayList<>();
-    List<PastedPapers.Answer> wanted = new ArrayList<>();
+    List<Papers.OneOfSeveral> wanted = new ArrayList<>();
     Map<Long, String> names = pupils.stream().collect(Collectors.toMap(Pupil::id, Pupil::name));
     Map<Long, String> heads =
         items.stream().collect(Collectors.toMap(i -> i.item().id(), InBlock::right));
@@ -99,12 +99,18 @@ class PasteIn {
                 answer.written(),
                 stands.map(c -> c.written().isEmpty() ? "–" : c.written()).orElse("")));
         if (stands.isEmpty() || replace) {
-          wanted.add(answer);
+          wanted.add(
+              new Papers.OneOfSeveral(
+                  answer.child(),
+                  answer.item(),
+                  answer.written(),
+                  answer.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
+                  null));
         }
       }
     }
     return new PasteView(
-        found, same, read.bad(), keep ? papers.typeAll(open, wanted, blocks) : List.of());
+        found, same, read.bad(), keep ? papers.typeAll(open, wanted, teacher) : List.of());
   }
 
   private static boolean isSame(Cell stands, PastedPapers.Answer answer) {
