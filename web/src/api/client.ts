@@ -161,6 +161,7 @@ export const api = {
   typePaper: (id: number, pupilId: number, cells: Schemas['TypedOfPaper'][]) =>
     data(() => client.PUT('/api/sessions/{id}/papers/{pupilId}/items', { params: { path: { id, pupilId } }, body: { cells } })),
   paste: (id: number, body: Schemas['Pasted']) => data(() => client.POST('/api/sessions/{id}/paste', { params: { path: { id } }, body })),
+  judgements: (attemptId: number) => data(() => client.GET('/api/attempts/{id}/judgements', { params: { path: { id: attemptId } } })),
   handout: (id: number) => data(() => client.GET('/api/sessions/{id}/handout', { params: { path: { id } } })),
   openHandout: (id: number) => data(() => client.POST('/api/sessions/{id}/handout', { params: { path: { id } } })),
   endHandout: (id: number) => data(() => client.DELETE('/api/sessions/{id}/handout', { params: { path: { id } } })),

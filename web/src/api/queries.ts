@@ -16,6 +16,7 @@ export const ask = {
   choices: () => queryOptions({ queryKey: ['choices'], queryFn: api.choices, ...FOREVER }),
   drawn: (wanted: WordsToDraw) =>
     queryOptions({ queryKey: ['drawn', wanted], queryFn: () => api.draw(wanted), placeholderData: keepPreviousData, retry: false, ...FOREVER }),
+  judgements: (attemptId: number) => queryOptions({ queryKey: ['judgements', attemptId], queryFn: () => api.judgements(attemptId) }),
   handout: (id: number) => queryOptions({ queryKey: ['handout', id], queryFn: () => api.handout(id) }),
   tabletSheet: (token: string) => queryOptions({ queryKey: ['tablet', token], queryFn: () => api.tabletSheet(token), ...FOREVER }),
   teachers: (classId: number) => queryOptions({ queryKey: ['class', classId, 'teachers'], queryFn: () => api.teachers(classId) }),

@@ -11,7 +11,7 @@ export const ColumnHead = memo(function ColumnHead({ store, column, parted }: { 
     <th
       scope="col"
       title={column.item.why ? `${head}: ${column.item.why}` : head}
-      className={`sticky top-0 bg-base-100 z-10 border-b border-base-300 py-1 text-[14px] ${parted ? 'border-l-2' : ''}`}
+      className={`sticky top-0 bg-base-100 z-10 border-b border-base-300 py-1 text-[13px] tracking-tight ${parted ? 'border-l-2' : ''}`}
     >
       <span className="flex justify-center items-start gap-px">
         <span className="truncate">{head}</span>

@@ -290,3 +290,17 @@ test('a paper that cannot be kept at once is kept cell by cell', async () => {
   )
   await screen.findByText('1 of 2 papers')
 })
+
+test('a judgement has a note, and what was judged before can be read', async () => {
+  answer('get', '/api/sessions/9/papers', papers([cell(3, 7, 'bage', bage)]))
+  answer('put', '/api/attempts/307/override', cell(3, 7, 'bage', bage))
+  answer('get', '/api/attempts/307/judgements', [
+    { madeAt: '2026-03-04T10:00:00Z', by: 'demo', judged: 'bage', result: 'ABSENT', note: 'a smudge', withdrawnAt: '2026-03-04T11:00:00Z', stands: false },
+  ])
+  await open('/mark/9?at=1.1')
+  await userEvent.click(await screen.findByText('a note, and what was judged before'))
+  expect((await screen.findByText(/a smudge/)).textContent).toBe('bage: not at all, demo. a smudge (withdrawn)')
+  await userEvent.type(screen.getByLabelText('A note for your judgement'), 'she said badge')
+  await userEvent.click(screen.getByRole('radio', { name: 'as right' }))
+  await waitFor(() => expect(askedOf('put', '/api/attempts/307/override')[0]?.body).toEqual({ result: 'RIGHT', note: 'she said badge' }))
+})

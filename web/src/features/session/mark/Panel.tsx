@@ -127,11 +127,11 @@ function ChildAndRule({ pupil, rule, condition, session, store }: { pupil: Pupil
               : `${KINDS[standing.kind]} ${standing.failures} of ${standing.opportunities} times.`}
           </p>
           {ground ? (
-            <p className="text-sm">
-              <span className="mute">on this ground, {ground.says}:</span>{' '}
+            <p className="text-sm leading-snug line-clamp-2" title={ground.says}>
               <strong>
                 kept {ground.opportunities - ground.failures} of {ground.opportunities}
-              </strong>
+              </strong>{' '}
+              <span className="mute">on this ground: {ground.says}</span>
             </p>
           ) : null}
           {standing.state === 'PATTERN' ? (
@@ -169,7 +169,7 @@ function SoFar({ session, papers, store }: { session: Session; papers: readonly 
       {all.length === 0 ? <p className="mute">No rule is broken yet.</p> : null}
       <ul className="flex flex-col gap-1">
         {all.slice(0, SLIPS).map((slip) => (
-          <li key={slip.condition + slip.outcome} className="text-sm leading-snug">
+          <li key={slip.condition + slip.outcome} className="text-sm leading-snug line-clamp-2" title={says(slip.condition)}>
             <span aria-hidden="true">{SIGNS[slip.outcome]}</span> <strong>{named(slip.names)}</strong> <span className="mute">{KINDS[slip.outcome]}:</span> {says(slip.condition)}
           </li>
         ))}

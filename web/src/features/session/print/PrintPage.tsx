@@ -13,6 +13,7 @@ const PAPERS = [
   ['script', 'What you say', 'clues, counts and pauses in order, for whoever gives it'],
   ['cards', 'Cards to cut', 'every word once, pairs side by side, cards front and back'],
   ['home', 'For home', 'the words with a short way to practise them'],
+  ['marked', 'Marked papers', 'for each child what it wrote, one thing to work on, words to write again; then the class'],
 ] as const
 
 /** A session on paper: which paper, how large, and how its first page looks. */

@@ -250,4 +250,23 @@ class PaperApiTest extends ApiCase {
             .at("/0/cells/1/written")
             .asText());
   }
+
+  @Test
+  void everyJudgementStaysInTheLogWithItsNote() throws Exception {
+    long of = newClass("Logged");
+    JsonNode session = plan(newSession(of, TODAY), "", "badge");
+    JsonNode cell =
+        type(session, pupil(of, 0), session.at("/blocks/0/items/0/id").asLong(), "bage");
+    String path = "/api/attempts/" + cell.get("attemptId").asLong();
+    read(write(put(path + "/override"), body("result", "RIGHT", "note", "she said badge")));
+    read(write(delete(path + "/override"), ""));
+    read(write(put(path + "/override"), body("result", "ABSENT", "note", "a smudge")));
+    JsonNode log = read(path + "/judgements");
+    assertEquals(2, log.size());
+    assertEquals("a smudge", log.at("/0/note").asText());
+    assertTrue(log.at("/0/stands").asBoolean());
+    assertEquals("she said badge", log.at("/1/note").asText());
+    assertFalse(log.at("/1/withdrawnAt").isNull());
+    assertFalse(log.at("/1/stands").asBoolean());
+  }
 }

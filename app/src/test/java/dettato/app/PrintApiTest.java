@@ -199,4 +199,22 @@ class PrintApiTest extends ApiCase {
     assertTrue(
         drawn.at("/words/0/drawing/says").asText().contains("ring around ll"), drawn.toString());
   }
+
+  @Test
+  void markedPapersSayWhatWasWrittenAndOneThingToWorkOn() throws Exception {
+    long of = newClass("Marked papers");
+    JsonNode session = plan(newSession(of, TODAY), "The gull sat.", "badge", "cage", "ledge");
+    long id = session.get("id").asLong();
+    assertTrue(text(pdf(id, "marked.pdf")).contains("Nothing is entered yet"));
+    String[] written = {"bage", "cage", "lege"};
+    for (int i = 0; i < written.length; i++) {
+      type(session, pupil(of, 0), session.at("/blocks/0/items/" + i + "/id").asLong(), written[i]);
+    }
+    String marked = text(pdf(id, "marked.pdf")).replaceAll("\\s+", " ");
+    assertTrue(marked.contains("Ada") && marked.contains("bage") && marked.contains("✓"), marked);
+    assertFalse(marked.contains("Bea"), "nothing stands on her paper");
+    assertTrue(marked.contains("One thing to work on"), marked);
+    assertTrue(marked.contains("Words to write again"), marked);
+    assertTrue(marked.contains("1 of 3 right"), marked);
+  }
 }

@@ -5,6 +5,7 @@ import dettato.mark.Result;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,6 +36,13 @@ class OverrideController {
       @RequestBody @Valid OwnJudgement own,
       @AuthenticationPrincipal Teacher teacher) {
     return overrides.judge(id, own.result(), own.note(), teacher);
+  }
+
+  /** Every judgement it was given, the newest first. */
+  @GetMapping("/api/attempts/{id}/judgements")
+  List<Overrides.LoggedJudgement> log(
+      @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return overrides.log(id, teacher);
   }
 
   @DeleteMapping("/api/attempts/{id}/override")

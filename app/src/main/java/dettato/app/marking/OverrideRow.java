@@ -78,6 +78,15 @@ class OverrideRow {
     return result;
   }
 
+  /** The text that was judged. */
+  String judged() {
+    return judged;
+  }
+
+  @Nullable Instant withdrawnAt() {
+    return withdrawnAt;
+  }
+
   /** Whether it counts: not withdrawn, and what stands there is what was judged. */
   boolean stands(String written) {
     return withdrawnAt == null && judged.equals(written);

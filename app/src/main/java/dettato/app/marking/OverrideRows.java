@@ -9,6 +9,8 @@ import org.springframework.data.repository.ListCrudRepository;
 interface OverrideRows extends ListCrudRepository<OverrideRow, Long> {
   Optional<OverrideRow> findFirstByAttemptIdOrderByIdDesc(Long attemptId);
 
+  List<OverrideRow> findByAttemptIdOrderByIdDesc(Long attemptId);
+
   /** The newest of each attempt. */
   @Query(
       "select o from OverrideRow o where o.attemptId in :attempts and o.id ="

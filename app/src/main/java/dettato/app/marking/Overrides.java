@@ -1,11 +1,16 @@
 package dettato.app.marking;
 
+import dettato.app.account.Accounts;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
 import dettato.mark.Result;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,6 +25,7 @@ class Overrides {
   private final MarkStore marks;
   private final ChildLock lock;
   private final Classes classes;
+  private final Accounts accounts;
   private final Clock clock;
 
   Overrides(
@@ -28,12 +34,14 @@ class Overrides {
       MarkStore marks,
       ChildLock lock,
       Classes classes,
+      Accounts accounts,
       Clock clock) {
     this.attempts = attempts;
     this.overrides = overrides;
     this.marks = marks;
     this.lock = lock;
     this.classes = classes;
+    this.accounts = accounts;
     this.clock = clock;
   }
 
@@ -49,6 +57,44 @@ class Overrides {
     AttemptRow row = attempt(attemptId, teacher);
     overrides.save(new OverrideRow(row, teacher.id(), clock.instant(), result, note));
     return marks.keep(row);
+  }
+
+  /**
+   * A judgement in the log.
+   *
+   * @param by whose it is
+   * @param judged the text that stood there
+   * @param withdrawnAt null while it was not
+   * @param stands whether it counts now
+   */
+  record LoggedJudgement(
+      Instant madeAt,
+      String by,
+      String judged,
+      Result result,
+      String note,
+      @Nullable Instant withdrawnAt,
+      boolean stands) {}
+
+  /** Every judgement that an attempt was given, the newest first. */
+  @Transactional(readOnly = true)
+  public List<LoggedJudgement> log(long attemptId, Teacher teacher) {
+    AttemptRow row = attempt(attemptId, teacher);
+    Map<Long, String> names =
+        accounts.all().stream().collect(Collectors.toMap(Teacher::id, Teacher::name));
+    List<OverrideRow> all = overrides.findByAttemptIdOrderByIdDesc(attemptId);
+    return all.stream()
+        .map(
+            o ->
+                new LoggedJudgement(
+                    o.madeAt(),
+                    names.getOrDefault(o.accountId(), ""),
+                    o.judged(),
+                    o.result(),
+                    o.note(),
+                    o.withdrawnAt(),
+                    o == all.get(0) && o.stands(row.written())))
+        .toList();
   }
 
   /** What the core makes of it counts again. */

@@ -28,7 +28,7 @@ class PrintController {
    * @param two whether two sheets stand on a page
    */
   @GetMapping(
-      path = "/api/sessions/{id}/{paper:sheet|key|script|cards|home}.pdf",
+      path = "/api/sessions/{id}/{paper:sheet|key|script|cards|home|marked}.pdf",
       produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> print(
       @PathVariable long id,
@@ -46,7 +46,7 @@ class PrintController {
 
   /** A picture of its first page. */
   @GetMapping(
-      path = "/api/sessions/{id}/{paper:sheet|key|script|cards|home}.png",
+      path = "/api/sessions/{id}/{paper:sheet|key|script|cards|home|marked}.png",
       produces = MediaType.IMAGE_PNG_VALUE)
   byte[] picture(
       @PathVariable long id,

@@ -44,7 +44,7 @@ class Printer {
   record Page(String name, byte[] pdf) {}
 
   /**
-   * @param paper sheet, key, script, cards or home
+   * @param paper sheet, key, script, cards, home or marked
    * @throws Problem 404 when there is no such session for this teacher
    */
   Page print(long id, String paper, Look look, Teacher teacher) {
@@ -64,6 +64,7 @@ class Printer {
           case "script" -> ScriptPages.of(printed);
           case "cards" -> CutPages.of(printed);
           case "home" -> HomePages.of(printed, focus);
+          case "marked" -> MarkedPages.of(printed, sessions.written(id, teacher));
           default -> throw Problem.notFound("There is no paper '" + paper + "'.");
         };
     return new Page(

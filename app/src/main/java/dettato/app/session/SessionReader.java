@@ -2,6 +2,7 @@ package dettato.app.session;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.account.Teacher;
+import dettato.app.marking.AnswerState;
 import dettato.app.marking.AttemptReader;
 import dettato.app.marking.Cell;
 import dettato.app.school.Classes;
@@ -192,6 +193,21 @@ public class SessionReader {
   public SheetView.SessionView find(long id, Teacher teacher) {
     SessionAccess.Open open = access.find(id, teacher);
     return sheet.of(open.row(), planned.of(id), open.of());
+  }
+
+  /** A child's paper on which something stands. */
+  public record WrittenPaper(Pupil pupil, List<Cell> cells) {}
+
+  /** The papers on which something stands, in the order of the class. */
+  @Transactional(readOnly = true)
+  public List<WrittenPaper> written(long id, Teacher teacher) {
+    return papers(id, teacher).stream()
+        .map(
+            p ->
+                new WrittenPaper(
+                    p.pupil, p.cells.stream().filter(c -> c.state() != AnswerState.EMPTY).toList()))
+        .filter(p -> !p.cells.isEmpty())
+        .toList();
   }
 
   /** The papers of everyone who was in the class on the day, or has something on one. */
