@@ -55,57 +55,50 @@ public record Score(
       int sounds,
       int heard,
       int elements) {
-    return new Score(
-        words + 1,
-        this.right + (right ? 1 : 0),
-        readRight + (readsRight ? 1 : 0),
-        this.sounds + sounds,
-        this.heard + (right ? sounds : heard),
-        this.elements + (right ? EXACT * sounds : elements),
-        sequences + LetterSequences.of(target),
-        sequencesRight
-            + (right ? LetterSequences.of(target) : LetterSequences.right(target, written)),
-        marked,
-        marksRight,
-        bothRight,
-        targets,
-        targetsRight);
+    int due = LetterSequences.of(target);
+    return plus(
+        new Score(
+            1,
+            right ? 1 : 0,
+            readsRight ? 1 : 0,
+            sounds,
+            right ? sounds : heard,
+            right ? EXACT * sounds : elements,
+            due,
+            right ? due : LetterSequences.right(target, written),
+            0,
+            0,
+            0,
+            0,
+            0));
   }
 
   /** With the marks on one word more. */
   public Score withMarks(boolean marksAreRight, boolean lettersToo) {
-    return new Score(
-        words,
-        right,
-        readRight,
-        sounds,
-        heard,
-        elements,
-        sequences,
-        sequencesRight,
-        marked + 1,
-        marksRight + (marksAreRight ? 1 : 0),
-        bothRight + (lettersToo ? 1 : 0),
-        targets,
-        targetsRight);
+    return plus(
+        new Score(0, 0, 0, 0, 0, 0, 0, 0, 1, marksAreRight ? 1 : 0, lettersToo ? 1 : 0, 0, 0));
   }
 
   /** With what the session is about. */
   public Score about(int asked, int asTheyShould) {
+    return plus(new Score(0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, asked, asTheyShould));
+  }
+
+  private Score plus(Score more) {
     return new Score(
-        words,
-        right,
-        readRight,
-        sounds,
-        heard,
-        elements,
-        sequences,
-        sequencesRight,
-        marked,
-        marksRight,
-        bothRight,
-        asked,
-        asTheyShould);
+        words + more.words,
+        right + more.right,
+        readRight + more.readRight,
+        sounds + more.sounds,
+        heard + more.heard,
+        elements + more.elements,
+        sequences + more.sequences,
+        sequencesRight + more.sequencesRight,
+        marked + more.marked,
+        marksRight + more.marksRight,
+        bothRight + more.bothRight,
+        targets + more.targets,
+        targetsRight + more.targetsRight);
   }
 
   /** How many elements there may be. */

@@ -40,10 +40,10 @@ final class HomePages {
         "A few minutes are enough. Look at a word and say it. Say its sounds one by one and point to"
             + " the letters of each. Cover it and write it. Look again: what is different? Put that"
             + " right and go on to the next.");
-    table(html, printed, words);
+    printed.practise(html, words);
     if (!invented.isEmpty()) {
       html.tell("h2", "", "Made up, no real words: spell them as they sound");
-      table(html, printed, invented);
+      printed.practise(html, invented);
     }
     focus.stream()
         .findFirst()
@@ -65,22 +65,6 @@ final class HomePages {
         .ifPresent(s -> html.in("div", "keep", () -> sentence(html, printed, s)));
     printed.legend(html);
     return html;
-  }
-
-  private static void table(Html html, Printed printed, List<ItemView> words) {
-    html.in(
-        "table",
-        "home",
-        () ->
-            words.forEach(
-                w ->
-                    html.in(
-                        "tr",
-                        "",
-                        () ->
-                            html.in("td", "model", () -> printed.model(html, w))
-                                .empty("td", "write")
-                                .empty("td", "write"))));
   }
 
   private static void sentence(Html html, Printed printed, ItemView sentence) {

@@ -82,7 +82,8 @@ final class MarkedPages {
             .limit(AGAIN)
             .toList();
     if (!again.isEmpty()) {
-      again(again);
+      html.line("h2", "", "Words to write again");
+      printed.practise(html, again);
     }
     printed.legend(html);
   }
@@ -106,23 +107,6 @@ final class MarkedPages {
           }
         });
     html.tell("td", "why", broken(cell).findFirst().map(Condition::forChild).orElse(""));
-  }
-
-  private void again(List<ItemView> words) {
-    html.line("h2", "", "Words to write again");
-    html.in(
-        "table",
-        "home",
-        () ->
-            words.forEach(
-                w ->
-                    html.in(
-                        "tr",
-                        "",
-                        () ->
-                            html.in("td", "model", () -> printed.model(html, w))
-                                .empty("td", "write")
-                                .empty("td", "write"))));
   }
 
   private void list(List<WrittenPaper> papers) {

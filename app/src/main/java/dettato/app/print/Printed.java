@@ -75,6 +75,23 @@ record Printed(
     }
   }
 
+  /** Words with room to write each of them twice. */
+  void practise(Html html, List<ItemView> words) {
+    html.in(
+        "table",
+        "home",
+        () ->
+            words.forEach(
+                w ->
+                    html.in(
+                        "tr",
+                        "",
+                        () ->
+                            html.in("td", "model", () -> model(html, w))
+                                .empty("td", "write")
+                                .empty("td", "write"))));
+  }
+
   /** What the marks mean, beside whatever is drawn with them. */
   void legend(Html html) {
     List<Legend.Entry> entries = session.legend();

@@ -1,6 +1,7 @@
 package dettato.app.tablet;
 
 import dettato.app.account.Teacher;
+import dettato.app.problem.Problem;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -46,7 +47,9 @@ class HandoutController {
   byte[] picture(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     String address =
         ServletUriComponentsBuilder.fromCurrentContextPath().path("/write").toUriString();
-    String code = Optional.ofNullable(handouts.open(id, teacher).code()).orElse("");
+    String code =
+        Optional.ofNullable(handouts.view(id, teacher).code())
+            .orElseThrow(() -> Problem.notFound("This session is not handed out now."));
     return ScanPicture.of(address + "?code=" + code);
   }
 
