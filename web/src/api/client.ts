@@ -228,8 +228,14 @@ export const api = {
         bodySerializer: (text: unknown) => text as string,
       }),
     ),
-  stumble: (id: number, itemId: number, stumbled: boolean) =>
-    data(() => client.PUT('/api/sessions/{id}/items/{itemId}/stumble', { params: { path: { id, itemId } }, body: { stumbled } })),
+  stumble: (id: number, itemId: number, stumbled: boolean, pupils: readonly number[] = []) =>
+    data(() => client.PUT('/api/sessions/{id}/items/{itemId}/stumble', { params: { path: { id, itemId } }, body: { stumbled, pupils: [...pupils] } })),
+  points: (id: number, itemId: number, ours: number, theirs: number) =>
+    data(() => client.PUT('/api/sessions/{id}/items/{itemId}/points', { params: { path: { id, itemId } }, body: { ours, theirs } })),
+  outlook: (id: number) => data(() => client.GET('/api/sessions/{id}/outlook', { params: { path: { id } } })),
+  room: (id: number) => data(() => client.GET('/api/sessions/{id}/room', { params: { path: { id } } })),
+  beginRoom: (id: number) => data(() => client.POST('/api/sessions/{id}/room', { params: { path: { id } } })),
+  order: (id: number, pupils: readonly number[]) => data(() => client.PUT('/api/classes/{id}/order', { params: { path: { id } }, body: { pupils: [...pupils] } })),
   deck: (id: number) => data(() => client.GET('/api/classes/{id}/deck', { params: { path: { id } } })),
   accents: () => data(() => client.GET('/api/accents')),
   sentences: (query: SentenceQuery) => data(() => client.GET('/api/sentences', { params: { query } })),

@@ -27,6 +27,8 @@ export const ask = {
   /** Read once: what is typed stands on the page from then on. */
   papers: (id: number) => queryOptions({ queryKey: ['session', id, 'papers'], queryFn: () => api.papers(id), ...FOREVER, gcTime: 0 }),
   scores: (id: number) => queryOptions({ queryKey: ['session', id, 'scores'], queryFn: () => api.scores(id), placeholderData: keepPreviousData }),
+  outlook: (id: number) => queryOptions({ queryKey: ['session', id, 'outlook'], queryFn: () => api.outlook(id), placeholderData: keepPreviousData }),
+  room: (id: number) => queryOptions({ queryKey: ['session', id, 'room'], queryFn: () => api.room(id) }),
   attempt: (id: number, version: number) =>
     queryOptions({ queryKey: ['attempt', id, version], queryFn: () => api.attempt(id), ...FOREVER }),
   map: (classId: number) => queryOptions({ queryKey: ['class', classId, 'map'], queryFn: () => api.map(classId) }),

@@ -23,6 +23,16 @@ export interface CellProps {
   readonly cell: Cell
 }
 
+export interface MarkerProps {
+  /** The letters that were typed. */
+  readonly text: string
+  /** The word as it should be marked. */
+  readonly model: string
+  readonly name: string
+  readonly keep: (text: string) => void
+  readonly leave: () => void
+}
+
 /** What a sheet's editor may do to its block. */
 export interface BlockEdit {
   readonly add: (text: string) => void
@@ -65,6 +75,8 @@ export interface BlockKind {
   readonly Caller: ComponentType<CallerProps>
   /** What stands in a cell of the grid that is not open. */
   readonly Shown: ComponentType<CellProps>
+  /** What explains an answer that is not a word and no sentence. */
+  readonly Told?: ComponentType<CellProps>
   /** The head of an item's column. */
   readonly head: (item: Item) => string
   /** The same for a screen reader. */
@@ -73,6 +85,10 @@ export interface BlockKind {
   readonly isSpoken?: boolean
   /** Whether an answer needs a line of its own to be typed in. */
   readonly long: boolean
+  /** Says by keys how a word is marked, where it is marked and only its letters are typed. */
+  readonly Marker?: ComponentType<MarkerProps>
+  /** Whether each child writes something else, so that nothing is there to be copied as right. */
+  readonly free?: boolean
   /** Whether it is written as it was dictated, so that arrows may go through it word by word. */
   readonly byWord?: boolean
 }

@@ -4,7 +4,7 @@ import { expect, test, vi } from 'vitest'
 import type { Item } from '../api/client'
 import { KINDS, kindOf } from '.'
 
-const item: Item = { id: 1, text: 'hopping', says: 'hop + ing', answer: ['hopping'], role: 'FOCUS', units: [], clue: '', due: '', focus: -1, why: '', stumbled: false, pieces: [], pause: 20 }
+const item: Item = { id: 1, text: 'hopping', says: 'hop + ing', answer: ['hopping'], role: 'FOCUS', units: [], clue: '', due: '', focus: -1, why: '', stumbled: false, stumblers: [], ours: 0, theirs: 0, pieces: [], pause: 20 }
 
 test('a task is called by what is said, and shows its answer only when it is due', () => {
   const { Caller, head } = kindOf('join')

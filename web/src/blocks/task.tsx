@@ -16,10 +16,12 @@ interface TaskKind {
   readonly spoken?: boolean
   /** Whether an answer needs a line of its own. */
   readonly long?: boolean
+  /** Whether each child writes something else. */
+  readonly free?: boolean
 }
 
 /** A kind whose items are tasks: planned as words are, called by what is said, marked by words or by parts. */
-export function task({ id, name, steps, own, longest = 40, spoken = false, long = false }: TaskKind): BlockKind {
+export function task({ id, name, steps, own, longest = 40, spoken = false, long = false, free = false }: TaskKind): BlockKind {
   return {
     ...words,
     id,
@@ -27,6 +29,7 @@ export function task({ id, name, steps, own, longest = 40, spoken = false, long 
     steps,
     isSpoken: spoken,
     long,
+    free,
     Editor: (props: EditorProps) => <Editor {...props} own={own} longest={longest} />,
     Caller: TaskCaller,
     Shown,

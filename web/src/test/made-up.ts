@@ -69,12 +69,15 @@ export function item(id: number, text: string, side: Item['side'], due: string):
     why: `short or not: ${due} is due`,
     pause: 14,
     stumbled: false,
+    stumblers: [],
+    ours: 0,
+    theirs: 0,
     pieces: [],
   }
 }
 
 export function sentenceItem(id: number, text: string): Item {
-  return { id, text, says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72, stumbled: false, pieces: [] }
+  return { id, text, says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72, stumbled: false, stumblers: [], ours: 0, theirs: 0, pieces: [] }
 }
 
 /** A session of two words and a sentence. */

@@ -29,7 +29,7 @@ test('says what is wrong in words, and "right" when nothing is', () => {
   expect(spokenMark(mark)).toBe('m missing; u added')
   expect(spokenMark({ ...mark, extra: [], units: [unit('l', 'l', 'EXACT')] })).toBe('right')
   render(<MarkStrip mark={mark} />)
-  expect(screen.getByRole('img', { name: 'lamp: m missing; u added' })).toBeDefined()
+  expect(screen.getByRole('img', { name: 'lamp, written lapu: m missing; u added' })).toBeDefined()
 })
 
 test.each([

@@ -135,7 +135,7 @@ export function spokenMark(mark: Mark): string {
 /** The target over what the child wrote, cell by cell. */
 export function MarkStrip({ mark }: { mark: Mark }) {
   return (
-    <span role="img" aria-label={`${mark.target}: ${spokenMark(mark)}`} className="inline-flex font-word text-2xl">
+    <span role="img" aria-label={`${mark.target}, written ${mark.attempt}: ${spokenMark(mark)}`} className="inline-flex font-word text-2xl">
       {mark.units.map((u, i) => {
         const swapped = mark.swapped.some((s) => s.includes(i))
         return (

@@ -33,7 +33,11 @@ export function Respond() {
       <Head
         title="What the papers say"
         note={`${map.data.from ? dayName(map.data.from, true) : ''} to ${map.data.to ? dayName(map.data.to, true) : ''} · a pattern shows on at least ${differentWords} different words · counts are failures / chances`}
-      />
+      >
+        <a className="btn btn-sm" href={`/api/classes/${id}/attempts.csv?detail=conditions`} download>
+          All as CSV
+        </a>
+      </Head>
       <div className="grid grid-cols-1 lg:grid-cols-[1fr_318px] gap-4 min-h-0 grow max-lg:min-h-fit">
         <MapTable map={map.data} />
         <aside className="flex flex-col gap-3 min-h-0 max-lg:min-h-fit overflow-auto" aria-label="Evidence and groups">

@@ -6,7 +6,7 @@ import { answer, askedOf, fail, noContent, problem } from '../../test/server'
 import { TabletPage } from './TabletPage'
 
 const ITEM = '/api/tablet/items/*'
-const asked = (id: number, over = {}) => ({ id, before: '', after: '', options: [], isLong: false, ...over })
+const asked = (id: number, over = {}) => ({ id, reading: '', before: '', after: '', options: [], isLong: false, ...over })
 const sheet = { name: 'Anwen', items: [asked(7), asked(8, { before: 'The gull sat on the', after: '.' }), asked(10, { isLong: true })], written: [], handedIn: false }
 
 beforeEach(() => {

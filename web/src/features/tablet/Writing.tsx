@@ -43,6 +43,7 @@ export function Writing({ name, item, place, of, text, waiting, type, done, back
         </p>
       </header>
       <progress className="progress progress-primary w-full" value={place - 1} max={of} aria-label={`${place - 1} of ${of} written`} />
+      {item.reading ? <p className="font-word text-xl sm:text-2xl leading-relaxed sheet p-4">{item.reading}</p> : null}
       <p className="font-word text-3xl sm:text-4xl leading-snug">
         <strong>{place}</strong> {item.before} {item.after ? <span aria-hidden="true">___</span> : null} {item.after}
       </p>

@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import { sentenceItem, session } from '../../../test/made-up'
@@ -92,7 +92,7 @@ test('what is said aloud is noted when the class stumbles, by X or by the button
   show(<Dictate />, '/dictate/:id', '/dictate/9')
   expect(await screen.findByText('ai')).toBeDefined()
   await userEvent.keyboard('x')
-  await waitFor(() => expect(askedOf('put', '/api/sessions/9/items/70/stumble')[0]?.body).toEqual({ stumbled: true }))
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9/items/70/stumble')[0]?.body).toEqual({ stumbled: true, pupils: [] }))
   await userEvent.keyboard(' ')
   expect(await screen.findByText('/eɪ/')).toBeDefined()
 })
@@ -105,3 +105,41 @@ test('nothing is shown of words that are asked unaided', async () => {
   await userEvent.keyboard(' ')
   expect(screen.getByText('cage')).toBeDefined()
 })
+
+test('who stumbled is noted by the first letters of the name', async () => {
+  const cards = { id: 60, kind: 'cards', title: 'Cards', role: 'REVIEW' as const, spoken: true, seconds: 9, items: [{ ...sentenceItem(70, 'ai [/eɪ/]'), says: 'ai', answer: ['/eɪ/'], stumbled: true, stumblers: [3] }] }
+  answer('get', '/api/sessions/9', session({ blocks: [cards] }))
+  answer('put', '/api/sessions/9/items/70/stumble', noContent)
+  show(<Dictate />, '/dictate/:id', '/dictate/9')
+  await screen.findByText('ai')
+  await userEvent.keyboard('n')
+  const dialog = await screen.findByRole('dialog', { name: 'Who stumbled' })
+  expect(within(dialog).getByRole('button', { name: /Anwen/ }).getAttribute('aria-pressed')).toBe('true')
+  await userEvent.type(within(dialog).getByLabelText('First letters of a name'), 'ba{Enter}')
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9/items/70/stumble')[0]?.body).toEqual({ stumbled: true, pupils: [3, 4] }))
+  await userEvent.click(within(dialog).getByRole('button', { name: /Anwen/ }))
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9/items/70/stumble').at(-1)?.body).toEqual({ stumbled: true, pupils: [] }))
+})
+
+test('the class plays against the teacher: a point, half a point, none', async () => {
+  answer('put', '/api/sessions/9/items/7/points', { ours: 1, theirs: 0, says: '' })
+  await open()
+  await userEvent.keyboard('p')
+  await waitFor(() => expect(screen.getByLabelText('address').textContent).toContain('points=1'))
+  answer('get', '/api/sessions/9', withPoints(1))
+  await userEvent.keyboard('c')
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9/items/7/points')[0]?.body).toEqual({ ours: 1, theirs: 0 }))
+  expect(await screen.findByLabelText('The class: 2½ points')).toBeDefined()
+  expect(screen.getByLabelText('The teacher: ½ points')).toBeDefined()
+  await userEvent.keyboard('c')
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9/items/7/points').at(-1)?.body).toEqual({ ours: 0.5, theirs: 0 }))
+})
+
+/** The session with so many points on its first word, and some from others. */
+function withPoints(ours: number) {
+  const plain = session()
+  return session({
+    points: { ours: 2.5, theirs: 0.5, says: 'class 2½, teacher ½' },
+    blocks: plain.blocks.map((b) => ({ ...b, items: b.items.map((i) => (i.id === 7 ? { ...i, ours } : i)) })),
+  })
+}

@@ -12,6 +12,8 @@ import { MarksLegend } from '../../../ui/MarksLegend'
 import { Failed, Head, Key, Loading } from '../../../ui/Parts'
 import { useBlockClock } from './useBlockClock'
 import { MoreTime } from './MoreTime'
+import { PointsBar } from './PointsBar'
+import { Stumblers } from './Stumblers'
 import { calls, isCounted, moved, within, type Place } from './script'
 import { useTerms } from '../../../lib/terms'
 
@@ -35,11 +37,12 @@ function Giving({ session }: { session: Session }) {
     within({ call: Number(params.get('item') ?? '1') - 1 || 0, step: Number(params.get('step') ?? '1') - 1 || 0 }, all),
   )
   const [repeats, setRepeats] = useState(0)
+  const [played, setPlayed] = useState(() => params.get('points') === '1')
   // The address follows the place, so that a reload stays here.
   useEffect(() => {
-    setParams({ item: String(place.call + 1), step: String(place.step + 1) }, { replace: true })
+    setParams({ item: String(place.call + 1), step: String(place.step + 1), ...(played ? { points: '1' } : {}) }, { replace: true })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- setParams is new with every address
-  }, [place])
+  }, [place, played])
   const goTo = (next: (from: Place) => Place) => {
     setRepeats(0)
     setPlace(next)
@@ -52,11 +55,15 @@ function Giving({ session }: { session: Session }) {
   useHotkeys('s', () => goTo((from) => ({ call: Math.min(from.call + 1, all.length - 1), step: 0 })), free)
   const here = all[place.call]
   const clock = useBlockClock(session.id, here?.block)
+  const [naming, setNaming] = useState(false)
+  const playing = played || session.points !== undefined
   const stumble = useMutation({
-    mutationFn: (item: Item) => api.stumble(session.id, item.id, !item.stumbled),
+    mutationFn: ({ item, pupils }: { item: Item; pupils?: readonly number[] }) => api.stumble(session.id, item.id, pupils ? pupils.length > 0 || item.stumbled : !item.stumbled, pupils ?? []),
     onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey, exact: true }),
   })
-  useHotkeys('x', () => (here?.kind.isSpoken && !stumble.isPending ? stumble.mutate(here.item) : undefined), free)
+  useHotkeys('x', () => (here?.kind.isSpoken && !stumble.isPending ? stumble.mutate({ item: here.item }) : undefined), free)
+  useHotkeys('n', () => (here?.kind.isSpoken ? setNaming(true) : undefined), free)
+  useHotkeys('p', () => setPlayed(true), free)
   const finish = useMutation({
     mutationFn: () => api.become(session.id, session.version, 'GIVEN', clock.took()),
     onSuccess: async (given) => {
@@ -92,6 +99,8 @@ function Giving({ session }: { session: Session }) {
         {isShown(steps[place.step] ?? '') ? <MarksLegend entries={session.legend.filter((entry) => here.item.drawing?.lines.some((line) => line.shape === entry.shape))} /> : null}
         {steps[place.step] === 'write' ? <MoreTime seconds={here.item.pause} /> : null}
       </div>
+      {playing && !isSpoken ? <PointsBar key={here.item.id} session={session} item={here.item} /> : null}
+      {naming ? <Stumblers item={here.item} pupils={of.pupils} note={(pupils) => stumble.mutate({ item: here.item, pupils })} close={() => setNaming(false)} /> : null}
       <footer className="flex flex-wrap items-center gap-x-5 mute text-sm">
         <span>
           <Key>Space</Key> next step
@@ -106,10 +115,20 @@ function Giving({ session }: { session: Session }) {
           <Key>S</Key> skip
         </span>
         {isSpoken ? (
-          <button type="button" className="flex items-center gap-1" aria-pressed={here.item.stumbled} onClick={() => stumble.mutate(here.item)}>
+          <button type="button" className="flex items-center gap-1" aria-pressed={here.item.stumbled} onClick={() => stumble.mutate({ item: here.item })}>
             <Key>X</Key> {here.item.stumbled ? 'stumbled: it comes back' : 'they stumbled'}
           </button>
         ) : null}
+        {isSpoken ? (
+          <button type="button" className="flex items-center gap-1" onClick={() => setNaming(true)}>
+            <Key>N</Key> {here.item.stumblers.length > 0 ? of.pupils.filter((p) => here.item.stumblers.includes(p.id)).map((p) => p.name).join(', ') : 'who?'}
+          </button>
+        ) : null}
+        {playing ? null : (
+          <button type="button" className="flex items-center gap-1" onClick={() => setPlayed(true)}>
+            <Key>P</Key> play for points
+          </button>
+        )}
         {stumble.isError ? <span className="text-error">{stumble.error.message}</span> : null}
         <span className="ml-auto">{next ? `Next: ${nameOf(next)}` : 'The last one'}</span>
       </footer>

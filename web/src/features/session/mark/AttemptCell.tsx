@@ -1,7 +1,8 @@
 import { memo } from 'react'
 import type { Column } from './columns'
 import type { Spot } from './keys'
-import { textOf, type Entry, type PaperStore } from './paperStore'
+import { textOf, type Entry } from './cells'
+import type { PaperStore } from './paperStore'
 import { useCell } from './usePapers'
 
 /** A cell that is not open: a dot when all is well. */

@@ -19,9 +19,17 @@ export function Handout({ session, close }: { session: number; close: () => void
   const view = useQuery({ ...ask.handout(session), refetchInterval: AGAIN })
   const open = useMutation({ mutationFn: () => api.openHandout(session), onSuccess: (now) => queries.setQueryData(queryKey, now) })
   const end = useMutation({ mutationFn: () => api.endHandout(session), onSettled: () => queries.invalidateQueries({ queryKey }) })
+  const room = useQuery({ ...ask.room(session), refetchInterval: (q) => (q.state.data?.writing ? AGAIN : false) })
+  const begin = useMutation({
+    mutationFn: () => api.beginRoom(session),
+    onSuccess: async (now) => {
+      queries.setQueryData(ask.room(session).queryKey, now)
+      await queries.invalidateQueries({ queryKey })
+    },
+  })
   useEffect(() => dialog.current?.showModal(), [])
   const now = view.data
-  const problem = view.error ?? open.error ?? end.error
+  const problem = view.error ?? open.error ?? end.error ?? begin.error
   return (
     <dialog ref={dialog} className="modal" aria-label="On tablets" onClose={close} onCancel={close}>
       <div className="modal-box bg-base-100 max-w-3xl flex flex-col gap-3">
@@ -63,6 +71,14 @@ export function Handout({ session, close }: { session: number; close: () => void
               </li>
             ))}
           </ul>
+        ) : null}
+        {room.data?.offered ? (
+          <p className="flex items-center gap-3 text-sm">
+            <button type="button" className="btn btn-sm" disabled={begin.isPending || room.data.writing > 0} onClick={() => begin.mutate()}>
+              Let the made-up class write
+            </button>
+            <span className="mute">{room.data.writing > 0 ? `${room.data.writing} are writing` : 'In the demo: every child without a paper writes one on a made-up device.'}</span>
+          </p>
         ) : null}
         <button type="button" className="btn btn-sm w-fit" onClick={close}>
           Close

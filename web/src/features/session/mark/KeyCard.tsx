@@ -16,6 +16,7 @@ export const KEYS: readonly { keys: string; does: string; short?: string }[] = [
   { keys: '↑ ↓', does: 'the paper above, or below' },
   { keys: 'Ctrl Enter', does: 'on to the next paper' },
   { keys: 'Ctrl Z', does: 'undo, in whatever cell it was; Ctrl Shift Z does it again', short: 'undo' },
+  { keys: 'Alt ↑ ↓', does: 'this paper up or down, so that the rows lie as your pile does' },
   { keys: 'Alt W', does: 'word by word in place of paper by paper' },
   { keys: 'F1', does: 'this card' },
 ]

@@ -30,7 +30,7 @@ test('a key redraws the cell it is typed in, and no other', async () => {
   const full = papers([3, 4].flatMap((p) => columns.map((c) => cell(p, c.item.id, `w${p}${c.item.id}`))))
   const store = new PaperStore(9, full, [7, 8, 10], { type: (p, i, t) => Promise.resolve({ ...cell(p, i, t.written), version: 2 }), typePaper: () => Promise.resolve([]), paper: () => Promise.resolve() })
   const keys: CellKeys = { next: () => undefined, arrow: () => false, say: () => undefined, take: () => undefined, correct: () => undefined }
-  render(<MarkGrid store={store} papers={full} columns={columns} spot={{ row: 0, column: 0 }} go={() => undefined} keys={keys} />)
+  render(<MarkGrid store={store} papers={full} columns={columns} spot={{ row: 0, column: 0 }} go={() => undefined} keys={keys} pile={{ byName: true, move: () => undefined, sortByName: () => undefined }} />)
   const before = new Map(drawn)
   expect(before.size).toBe(5)
   await userEvent.keyboard('bage')

@@ -10,6 +10,13 @@ import type { PaperStore } from './paperStore'
 const NAMES = 6
 const WORD = 4
 
+/** How the papers lie, and how they are put otherwise. */
+export interface PileKeys {
+  readonly byName: boolean
+  readonly move: (from: number, to: number) => void
+  readonly sortByName: () => void
+}
+
 /** Papers down, items across. */
 export function MarkGrid({
   store,
@@ -18,6 +25,7 @@ export function MarkGrid({
   spot,
   go,
   keys,
+  pile,
 }: {
   store: PaperStore
   papers: readonly Paper[]
@@ -25,11 +33,12 @@ export function MarkGrid({
   spot: Spot
   go: (to: Spot) => void
   keys: CellKeys
+  pile: PileKeys
 }) {
   return (
-    <div className="sheet overflow-auto min-h-0 max-lg:max-h-[65vh] px-2">
+    <div className="sheet overflow-auto min-h-0 max-lg:max-h-[65vh] @container">
       <table
-        className="w-full table-fixed border-collapse text-[14.5px]"
+        className="w-full table-fixed border-separate border-spacing-0 text-[14.5px]"
         style={{ minWidth: `${NAMES + columns.length * WORD}rem` }}
         aria-label="Papers and words"
       >
@@ -37,6 +46,11 @@ export function MarkGrid({
           <tr className="font-word">
             <th scope="col" className="w-24 text-left sticky top-0 left-0 bg-base-100 z-20 py-1">
               <span className="sr-only">Child</span>
+              {pile.byName ? null : (
+                <button type="button" className="link text-xs font-sans font-normal" title="The papers as the names go" onClick={pile.sortByName}>
+                  A–Z
+                </button>
+              )}
             </th>
             {columns.map((c, i) => (
               <ColumnHead key={c.item.id} store={store} column={c} parted={c.first && i > 0} />
@@ -54,6 +68,7 @@ export function MarkGrid({
               open={row === spot.row ? spot.column : undefined}
               go={go}
               keys={keys}
+              move={pile.move}
             />
           ))}
         </tbody>

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import type { Cell, Typed } from '../../../api/client'
 import { loggedInAgain } from '../../../api/ended'
-import { bage, cell, evidence, papers, sentenceMark, session } from '../../../test/made-up'
+import { bage, cell, evidence, papers, sentenceItem, sentenceMark, session } from '../../../test/made-up'
 import { show } from '../../../test/page'
 import { answer, askedOf, fail, noContent, problem, type Asked } from '../../../test/server'
 import { MarkPage } from './MarkPage'
@@ -29,6 +29,7 @@ beforeEach(() => {
   answer('put', ITEM, marked)
   answer('get', '/api/sessions/9/scores', [])
   answer('get', '/api/sessions/9/handout', { items: 3, children: [] })
+  answer('get', '/api/sessions/9/outlook', { papers: 0, lines: [] })
 })
 
 function open(at = '/mark/9') {
@@ -303,4 +304,54 @@ test('a judgement has a note, and what was judged before can be read', async () 
   await userEvent.type(screen.getByLabelText('A note for your judgement'), 'she said badge')
   await userEvent.click(screen.getByRole('radio', { name: 'as right' }))
   await waitFor(() => expect(askedOf('put', '/api/attempts/307/override')[0]?.body).toEqual({ result: 'RIGHT', note: 'she said badge' }))
+})
+
+test('when the last paper is marked, three lines say what they show, and the next step is planned for those who need it', async () => {
+  answer('get', '/api/sessions/9/papers', papers([3, 4].flatMap((p) => [7, 8, 10].map((i) => cell(p, i, 'x')))))
+  answer('get', '/api/sessions/9/outlook', {
+    papers: 2,
+    lines: [
+      { about: 'RULE', says: '1 of 2: Bashir', ground: 'a consonant stands between: ge is due' },
+      { about: 'WORD', says: 'cage is off on 2 of 2 papers', ground: '' },
+    ],
+    next: { rule: 'final-j', condition: 'final-j/consonant', pupils: [4] },
+  })
+  answer('post', '/api/classes/1/sessions', session({ id: 12 }))
+  await open('/mark/9?at=1.1')
+  const lines = await screen.findByLabelText('What these papers say')
+  await waitFor(() => expect(lines.textContent).toContain('1 of 2 fail where a consonant stands between: ge is due: Bashir'))
+  await userEvent.click(within(lines).getByRole('button', { name: /^Plan for .*: Bashir$/ }))
+  await waitFor(() => expect(screen.getByLabelText('address').textContent).toBe('/class/1/prepare/12'))
+  expect(askedOf('post', '/api/classes/1/sessions')[0]?.body).toMatchObject({ focus: [{ rule: 'final-j' }], pupils: [4] })
+})
+
+test('papers lie as the pile does, by keys or by dragging, and that is kept', async () => {
+  answer('put', '/api/classes/1/order', [])
+  await open()
+  await userEvent.keyboard('{Alt>}{ArrowDown}{/Alt}')
+  const names = () => screen.getAllByRole('rowheader').map((h) => h.textContent?.trim())
+  expect(names()).toEqual(['Bashir', 'Anwen'])
+  expect(screen.getByLabelText('Anwen: badge')).toBe(document.activeElement)
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/order')[0]?.body).toEqual({ pupils: [4, 3] }))
+  const data = new Map<string, string>()
+  const dataTransfer = { setData: (type: string, text: string) => data.set(type, text), getData: (type: string) => data.get(type) }
+  const [first, second] = screen.getAllByRole('rowheader')
+  fireEvent.dragStart(first!, { dataTransfer })
+  fireEvent.drop(second!, { dataTransfer })
+  expect(names()).toEqual(['Anwen', 'Bashir'])
+  await waitFor(() => expect(askedOf('put', '/api/classes/1/order').at(-1)?.body).toEqual({ pupils: [3, 4] }))
+  expect(screen.queryByRole('button', { name: 'A–Z' })).toBeNull()
+})
+
+test('what was answered aloud is done, or child by child', async () => {
+  const cards = { id: 60, kind: 'cards', title: 'Cards', role: 'REVIEW' as const, spoken: true, seconds: 9, items: [{ ...sentenceItem(70, 'ai [/eɪ/]'), stumbled: true, stumblers: [4] }, sentenceItem(71, 'ow [/aʊ/]')] }
+  answer('get', '/api/sessions/9', session({ blocks: [...session().blocks, cards] }))
+  answer('put', '/api/sessions/9/items/70/stumble', noContent)
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Aloud' }))
+  const dialog = screen.getByRole('dialog', { name: 'Answered aloud' })
+  expect(within(dialog).getByText('Cards: 1 of 2 stumbled over')).toBeDefined()
+  await userEvent.click(within(dialog).getByRole('button', { name: /Bashir/ }))
+  await userEvent.click(within(dialog).getByRole('button', { name: 'Anwen' }))
+  await waitFor(() => expect(askedOf('put', '/api/sessions/9/items/70/stumble')[0]?.body).toEqual({ stumbled: true, pupils: [4, 3] }))
 })

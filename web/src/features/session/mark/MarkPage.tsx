@@ -1,15 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
-import { useMemo, useRef, useState } from 'react'
+import { useCallback, useMemo, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useParams } from 'react-router'
 import { said, type Item, type Paper, type Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
 import { useClass } from '../../../lib/classContext'
-import { dayName } from '../../../lib/days'
 import { useUrl } from '../../../lib/useUrl'
 import { Empty } from '../../../ui/Empty'
 import { FieldError } from '../../../ui/FieldError'
-import { Failed, Head, Key, Loading } from '../../../ui/Parts'
+import { Failed, Key, Loading } from '../../../ui/Parts'
+import { Aloud } from './Aloud'
 import { columnsOf, type Column } from './columns'
 import { Handout } from './Handout'
 import { KeyCard, KEYS } from './KeyCard'
@@ -19,10 +19,13 @@ import type { CellKeys } from './OpenCell'
 import { Panel } from './Panel'
 import { PasteDialog } from './PasteDialog'
 import { PaperFoot } from './PaperFoot'
+import { Finished, Progress } from './Progress'
+import { usePile } from './usePile'
 import { useComingIn } from './useComingIn'
 import { useGridSpot } from './useGridSpot'
-import { usePapers, useStanding } from './usePapers'
-import { isDone, textOf, type PaperStore } from './paperStore'
+import { usePapers } from './usePapers'
+import { isDone, textOf } from './cells'
+import type { PaperStore } from './paperStore'
 
 /** Papers down, words across: type what each child wrote, see the marks as you type. */
 export function MarkPage() {
@@ -35,9 +38,11 @@ export function MarkPage() {
   return <Marking key={session.data.id} session={session.data} papers={papers.data} />
 }
 
-function Marking({ session, papers }: { session: Session; papers: readonly Paper[] }) {
+function Marking({ session, papers: first }: { session: Session; papers: readonly Paper[] }) {
   const { id: classId } = useClass()
-  const store = usePapers(session, papers)
+  const store = usePapers(session, first)
+  const pile = usePile(classId, first)
+  const { papers } = pile
   useComingIn(session.id, store)
   const columns = useMemo(() => columnsOf(session), [session])
   const size = { rows: papers.length, columns: columns.length }
@@ -46,6 +51,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   const [card, setCard] = useState(false)
   const [pasting, setPasting] = useState(false)
   const [tablets, setTablets] = useState(false)
+  const [aloud, setAloud] = useState(false)
   const [spot, go] = useGridSpot(size, () => ({ row: Math.max(0, papers.findIndex((p) => !store.isPaperDone(p.pupil.id))), column: 0 }))
   const pupil = papers[spot.row]?.pupil
   const column = columns[spot.column]
@@ -59,7 +65,9 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   const say = (means: Shorthand, text: string) => {
     if (!pupil || !column) return
     const { item } = column
-    setFailure('')
+    const noModel = means === 'right' && column.kind.free
+    setFailure(noModel ? 'A sentence of their own has no model: type it, or press - where nothing stands.' : '')
+    if (noModel) return
     if (means === 'right') store.keep(pupil.id, item.id, rightOf(item), 'WRITTEN')
     if (means === 'blank') store.keep(pupil.id, item.id, '', 'BLANK')
     if (means === 'unsure') store.keep(pupil.id, item.id, text, 'UNSURE')
@@ -101,8 +109,18 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   useHotkeys('ctrl+z, meta+z', () => openAt(store.undo()), whole)
   useHotkeys('ctrl+shift+z, meta+shift+z, ctrl+y', () => openAt(store.redo()), whole)
   useHotkeys('alt+w', () => url.set({ by: byWord ? '' : 'word' }), whole)
+  const shift = (by: 1 | -1) => {
+    pile.move(spot.row, spot.row + by)
+    if (papers[spot.row + by]) go({ row: spot.row + by, column: spot.column })
+  }
+  useHotkeys('alt+up', () => shift(-1), whole)
+  useHotkeys('alt+down', () => shift(1), whole)
   useHotkeys('f1', () => setCard((open) => !open), whole)
   const keys = useLatest(act)
+  const newestMove = useRef(pile.move)
+  // eslint-disable-next-line react-hooks/refs -- read in handlers only, never while drawing
+  newestMove.current = pile.move
+  const move = useCallback((from: number, to: number) => newestMove.current(from, to), [])
   if (!pupil || !column) {
     return (
       <Empty says={columns.length === 0 ? 'This session has no words yet.' : 'There are no children in the class yet.'}>
@@ -114,10 +132,11 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
   }
   return (
     <>
-      <Progress session={session} store={store} papers={papers.length} byWord={byWord} paste={() => setPasting(true)} handOut={() => setTablets(true)} toUnsure={() => openAt(store.nextUnsure({ pupilId: pupil.id, itemId: column.item.id }))} turn={() => url.set({ by: byWord ? '' : 'word' })} />
-      <FieldError says={failure} />
+      <Progress session={session} store={store} papers={papers.length} byWord={byWord} paste={() => setPasting(true)} handOut={() => setTablets(true)} aloud={session.blocks.some((b) => b.spoken) ? () => setAloud(true) : undefined} toUnsure={() => openAt(store.nextUnsure({ pupilId: pupil.id, itemId: column.item.id }))} turn={() => url.set({ by: byWord ? '' : 'word' })} />
+      <FieldError says={failure || pile.problem} />
+      <Finished session={session} store={store} papers={papers.length} />
       <div className="grid grid-cols-1 lg:grid-cols-[1fr_318px] gap-4 min-h-0 grow max-lg:min-h-fit">
-        <MarkGrid store={store} papers={papers} columns={columns} spot={spot} go={go} keys={keys} />
+        <MarkGrid store={store} papers={papers} columns={columns} spot={spot} go={go} keys={keys} pile={{ byName: pile.byName, sortByName: pile.sortByName, move }} />
         <Panel key={`${pupil.id}.${column.item.id}`} pupil={pupil} column={column} session={session} papers={papers} store={store} />
       </div>
       <PaperFoot session={session.id} pupil={pupil} store={store} />
@@ -135,6 +154,7 @@ function Marking({ session, papers }: { session: Session; papers: readonly Paper
       </footer>
       {pasting ? <PasteDialog session={session.id} taken={(cells) => store.take(cells)} close={() => setPasting(false)} /> : null}
       {tablets ? <Handout session={session.id} close={() => setTablets(false)} /> : null}
+      {aloud ? <Aloud session={session} pupils={papers.map((p) => p.pupil)} close={() => setAloud(false)} /> : null}
       {card ? <KeyCard close={() => setCard(false)} /> : null}
     </>
   )
@@ -146,7 +166,7 @@ const rightOf = (item: Item) => item.answer[0] ?? item.text
 /** All that is not entered yet of a paper, as right. */
 function rest(pupilId: number, columns: readonly Column[], store: PaperStore) {
   return columns
-    .filter((c) => !isDone(store.get(pupilId, c.item.id)))
+    .filter((c) => !c.kind.free && !isDone(store.get(pupilId, c.item.id)))
     .map((c) => ({ pupilId, itemId: c.item.id, written: rightOf(c.item), state: 'WRITTEN' as const }))
 }
 
@@ -164,49 +184,5 @@ function useLatest(act: CellKeys): CellKeys {
       correct: (text) => newest.current.correct(text),
     }),
     [],
-  )
-}
-
-function Progress({ session, store, papers, byWord, turn, toUnsure, paste, handOut }: { session: Session; store: PaperStore; papers: number; byWord: boolean; turn: () => void; toUnsure: () => void; paste: () => void; handOut: () => void }) {
-  const { id: classId } = useClass()
-  const { done, failed, refused, why, unsure, minutes } = useStanding(store)
-  return (
-    <>
-      <Head title={`${dayName(session.date, true)} · ${session.title}`}>
-        <span className="mute whitespace-nowrap">
-          {done} of {papers} papers{minutes > 0 && done < papers ? ` · about ${minutes} min left` : ''}
-        </span>
-        <progress className="progress progress-primary w-36" value={done} max={papers} aria-label={`${done} papers marked`} />
-        {unsure > 0 ? (
-          <button type="button" className="btn btn-sm" title="On to the next you were not sure of" onClick={toUnsure}>
-            {unsure} not sure
-          </button>
-        ) : null}
-        <button type="button" className="btn btn-sm" onClick={handOut}>
-          Tablets
-        </button>
-        <button type="button" className="btn btn-sm" onClick={paste}>
-          Paste or file
-        </button>
-        <button type="button" aria-pressed={byWord} className={`btn btn-sm ${byWord ? 'btn-primary' : ''}`} title="Alt W" onClick={turn}>
-          By word
-        </button>
-        <Link className="btn btn-sm btn-primary" to={`/class/${classId}/respond`}>
-          What it says
-        </Link>
-      </Head>
-      {failed + refused > 0 ? (
-        <div role="alert" className="alert border-error bg-base-100 py-2">
-          {failed > 0
-            ? `${failed} not kept yet: ${why} They stay here as typed, also when the page is left.`
-            : `${refused} written elsewhere too: open the cell and choose which stands.`}
-          {failed > 0 ? (
-            <button type="button" className="btn btn-sm" onClick={() => store.retry()}>
-              Keep them now
-            </button>
-          ) : null}
-        </div>
-      ) : null}
-    </>
   )
 }

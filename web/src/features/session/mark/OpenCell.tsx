@@ -2,7 +2,8 @@ import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react'
 import type { Column } from './columns'
 import { Correction } from './Correction'
 import { shorthand, type Shorthand } from './keys'
-import { isDone, textOf, type PaperStore } from './paperStore'
+import { isDone, textOf } from './cells'
+import type { PaperStore } from './paperStore'
 import { Ready, useReady } from './Ready'
 import { SentenceLine } from './SentenceLine'
 import { useCell } from './usePapers'
@@ -26,6 +27,7 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
   const entry = useCell(store, pupilId, column.item.id)
   const text = textOf(entry)
   const [correcting, setCorrecting] = useState(false)
+  const [marking, setMarking] = useState(false)
   /** What is to be selected once it is drawn. */
   const selection = useRef<Range>(undefined)
   const { long } = column.kind
@@ -33,11 +35,11 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
   const ready = useReady(() => (long ? [] : store.others(column.item.id, model)), text)
   // Before it is seen: whoever types as soon as it is there loses no letter.
   useLayoutEffect(() => {
-    if (correcting) return
+    if (correcting || marking) return
     input.current?.focus()
     input.current?.select()
     input.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
-  }, [correcting])
+  }, [correcting, marking])
   useLayoutEffect(() => {
     if (selection.current) input.current?.setSelectionRange(selection.current.from, selection.current.to)
     selection.current = undefined
@@ -64,6 +66,11 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
       keys.take(taken)
       return true
     }
+    if (e.key === 'Enter' && column.kind.Marker && /^[a-z]{2,}$/i.test(text)) {
+      store.leave(pupilId, column.item.id)
+      setMarking(true)
+      return true
+    }
     if (e.key === 'Enter') {
       keys.next(e.ctrlKey)
       return true
@@ -87,6 +94,7 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
   if (correcting) {
     return <Correction long={long} name={`${name}: ${column.kind.head(column.item)}`} first={text} known={entry.kept?.corrected ?? ''} keep={keys.correct} leave={() => setCorrecting(false)} />
   }
+  const { Marker } = column.kind
   const shape = long ? 'text-lg px-2 h-9' : 'text-center h-[21px] leading-none'
   return (
     <div className="relative">
@@ -105,6 +113,7 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
         {...ready.input}
       />
       <Ready ready={ready} take={keys.take} />
+      {Marker && marking ? <Marker text={text} model={model} name={`${name}: ${column.kind.head(column.item)}`} keep={keys.take} leave={() => setMarking(false)} /> : null}
     </div>
   )
 }

@@ -12,7 +12,8 @@ import { MarkStrip, Strip } from '../../../ui/Strip'
 import { KINDS, SIGNS } from '../../../ui/words'
 import type { Column } from './columns'
 import { Judgement } from './Judgement'
-import type { Entry, PaperStore } from './paperStore'
+import type { Entry } from './cells'
+import type { PaperStore } from './paperStore'
 import { onThisPaper, slips } from './tally'
 import { useCell, useStanding } from './usePapers'
 
@@ -54,6 +55,7 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   const asked = useQuery({ ...ask.attempt(kept?.attemptId ?? 0, kept?.version ?? 0), enabled: !right && !told && !entry.draft })
   const cell = told ? kept : (asked.data ?? kept)
   const { item } = column
+  const { Told } = column.kind
   if (!cell || cell.state === 'EMPTY' || cell.state === 'UNSURE') {
     return (
       <>
@@ -65,7 +67,7 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   if (cell.sentence) {
     return (
       <>
-        <ExplainedSentence mark={cell.sentence} text={wanted(item.text)} />
+        {Told ? <Told cell={cell} /> : <ExplainedSentence mark={cell.sentence} text={wanted(item.text)} />}
         {cell.result === 'RIGHT' && !cell.override ? null : <Judgement cell={cell} replace={(c) => store.replace(c)} />}
       </>
     )

@@ -1,9 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect } from 'react'
+import { useEffect, useState, useSyncExternalStore } from 'react'
 import type { Pupil } from '../../../api/client'
 import { ask } from '../../../api/queries'
 import type { PaperStore } from './paperStore'
-import { useStanding } from './usePapers'
 
 /** So long after the last answer was entered, in milliseconds. */
 const SOON = 800
@@ -12,11 +11,12 @@ const SOON = 800
 export function PaperFoot({ session, pupil, store }: { session: number; pupil: Pupil; store: PaperStore }) {
   const queries = useQueryClient()
   const scores = useQuery(ask.scores(session))
-  const { done } = useStanding(store)
+  const [subscribe] = useState(() => store.onAll())
+  const kept = useSyncExternalStore(subscribe, () => store.revision())
   useEffect(() => {
     const timer = window.setTimeout(() => void queries.invalidateQueries({ queryKey: ask.scores(session).queryKey }), SOON)
     return () => window.clearTimeout(timer)
-  }, [done, pupil.id, queries, session])
+  }, [kept, pupil.id, queries, session])
   const says = scores.data?.find((s) => s.pupilId === pupil.id)?.says
   return (
     <p className="text-sm px-1 shrink-0" role="status" aria-label="This paper in numbers">

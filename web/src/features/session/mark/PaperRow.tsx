@@ -16,6 +16,7 @@ export const PaperRow = memo(function PaperRow({
   open,
   go,
   keys,
+  move,
 }: {
   store: PaperStore
   pupil: Pupil
@@ -25,6 +26,8 @@ export const PaperRow = memo(function PaperRow({
   open: number | undefined
   go: (to: Spot) => void
   keys: CellKeys
+  /** Puts the paper of one row where another lies. */
+  move: (from: number, to: number) => void
 }) {
   const state = usePaper(store, pupil.id)
   const column = open === undefined ? undefined : columns[open]
@@ -33,7 +36,15 @@ export const PaperRow = memo(function PaperRow({
       <tr className={column ? 'soft' : ''}>
         <th
           scope="row"
-          className={`text-left font-semibold text-[13px] pl-1 h-[21px] leading-none sticky left-0 z-[5] ${column ? 'soft' : 'bg-base-100'}`}
+          draggable
+          title="Drag to where it lies in the pile; or Alt ↑ ↓"
+          onDragStart={(e) => e.dataTransfer.setData('text/plain', String(row))}
+          onDragOver={(e) => e.preventDefault()}
+          onDrop={(e) => {
+            e.preventDefault()
+            move(Number(e.dataTransfer.getData('text/plain')), row)
+          }}
+          className={`cursor-grab text-left font-semibold text-[13px] pl-3 h-[21px] leading-none sticky left-0 z-[5] ${column ? 'soft' : 'bg-base-100'}`}
         >
           {pupil.name} <span className="text-primary font-normal">{state === 'away' ? <em className="mute">away</em> : state === 'done' ? '✓' : ''}</span>
         </th>
@@ -49,8 +60,11 @@ export const PaperRow = memo(function PaperRow({
       </tr>
       {column?.kind.long ? (
         <tr className="soft">
-          <td colSpan={columns.length + 1} className="p-1">
-            <OpenCell key={column.item.id} store={store} pupilId={pupil.id} name={pupil.name} column={column} keys={keys} />
+          <td colSpan={columns.length + 1} className="p-0">
+            {/* As wide as what is seen of the grid, wherever it is scrolled to. */}
+            <div className="sticky left-0 w-[100cqw] p-1">
+              <OpenCell key={column.item.id} store={store} pupilId={pupil.id} name={pupil.name} column={column} keys={keys} />
+            </div>
           </td>
         </tr>
       ) : null}

@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { ApiProblem, type Cell, type Typed } from '../../../api/client'
 import { papers } from '../../../test/made-up'
-import { PaperStore, textOf, type Wire } from './paperStore'
+import { textOf } from './cells'
+import { PaperStore, type Wire } from './paperStore'
 
 const cell = (written: string, version = 1): Cell => ({ attemptId: 1, pupilId: 3, itemId: 7, written, state: written ? 'WRITTEN' : 'EMPTY', version })
 const type = vi.fn<(pupilId: number, itemId: number, typed: Typed) => Promise<Cell>>()

@@ -1,29 +1,7 @@
 import { ApiProblem, said, type AnswerState, type Cell, type Paper, type Typed } from '../../../api/client'
+import { Cells, keyOf, NOTHING, placeOf } from './cells'
 import { History, type Changed, type Said } from './history'
-import { Pace } from './pace'
-import { recall, remember, type Draft } from './keepsake'
-
-/** What stands in one cell: what is kept, what is typed over it, and how that stands. */
-export interface Entry {
-  readonly kept: Cell | undefined
-  readonly draft: Draft | undefined
-  readonly status: 'calm' | 'waiting' | 'sending' | 'failed' | 'refused'
-  readonly why: string
-  /** What somebody else wrote there meanwhile. */
-  readonly theirs: Cell | undefined
-}
-
-/** What the page's head says of all cells. */
-export interface Standing {
-  readonly done: number
-  readonly failed: number
-  readonly refused: number
-  readonly why: string
-  /** Cells that she was not sure of. */
-  readonly unsure: number
-  /** Minutes that the rest takes at this pace; 0 while that is not known. */
-  readonly minutes: number
-}
+import type { Draft } from './keepsake'
 
 /** The calls a store makes. */
 export interface Wire {
@@ -33,91 +11,23 @@ export interface Wire {
   paper(pupilId: number, state: Paper['state']): Promise<unknown>
 }
 
-type Listener = () => void
-
-const NOTHING: Entry = { kept: undefined, draft: undefined, status: 'calm', why: '', theirs: undefined }
 /** So long after the last key a cell is sent, in milliseconds. */
 const SOON = 110
 const AGAIN = 4_000
-const ALL = 'all'
-
-const keyOf = (pupilId: number, itemId: number) => `${pupilId}.${itemId}`
-
-export function textOf(entry: Entry): string {
-  return entry.draft?.written ?? entry.kept?.written ?? ''
-}
-
-/** Whether something stands there, or is on its way. */
-export function isDone(entry: Entry): boolean {
-  const state = entry.draft ? (entry.draft.state === 'WRITTEN' && !entry.draft.written.trim() ? 'EMPTY' : entry.draft.state) : entry.kept?.state
-  return state !== undefined && state !== 'EMPTY'
-}
-
-/** Whether an answer stands there that is not as it should be. */
-export function isOff(cell: Cell | undefined): boolean {
-  return cell?.state === 'WRITTEN' && cell.result !== undefined && cell.result !== 'RIGHT' && cell.result !== 'BLANK' && cell.result !== 'ABSENT'
-}
-
 /**
  * The papers of one session as they are typed. Writes of one cell go one after the other, each naming the version it
- * saw; what cannot be sent stays, here and across a reload, and is sent again. Whoever draws a cell listens to that
- * cell alone.
+ * saw; what cannot be sent stays, here and across a reload, and is sent again.
  */
-export class PaperStore {
-  private readonly entries = new Map<string, Entry>()
-  private readonly away = new Map<number, boolean>()
-  private readonly listeners = new Map<string, Set<Listener>>()
+export class PaperStore extends Cells {
   private readonly timers = new Map<string, number>()
   private readonly busy = new Set<string>()
   private readonly history = new History()
-  private readonly pace = new Pace()
-  private readonly session: number
-  private readonly items: readonly number[]
   private readonly wire: Wire
-  private standing: Standing
   private retryTimer = 0
 
   constructor(session: number, papers: readonly Paper[], items: readonly number[], wire: Wire) {
-    this.session = session
-    this.items = items
+    super(session, papers, items)
     this.wire = wire
-    for (const paper of papers) {
-      this.away.set(paper.pupil.id, paper.state === 'AWAY')
-      for (const cell of paper.cells) this.entries.set(keyOf(cell.pupilId, cell.itemId), { ...NOTHING, kept: cell })
-    }
-    for (const [key, draft] of recall(session)) {
-      this.entries.set(key, { ...this.at(key), draft, status: 'failed', why: 'Typed before, and not sent yet.' })
-    }
-    this.standing = this.count()
-  }
-
-  get(pupilId: number, itemId: number): Entry {
-    return this.at(keyOf(pupilId, itemId))
-  }
-
-  isAway(pupilId: number): boolean {
-    return this.away.get(pupilId) ?? false
-  }
-
-  /** Whether every item of a paper is entered, or the child was away. */
-  isPaperDone(pupilId: number): boolean {
-    return this.isAway(pupilId) || (this.items.length > 0 && this.items.every((i) => isDone(this.get(pupilId, i))))
-  }
-
-  all(): Standing {
-    return this.standing
-  }
-
-  onCell(pupilId: number, itemId: number) {
-    return this.on(keyOf(pupilId, itemId))
-  }
-
-  onPaper(pupilId: number) {
-    return this.on(String(pupilId))
-  }
-
-  onAll() {
-    return this.on(ALL)
   }
 
   /** A key was typed: kept a moment after the last one. */
@@ -163,21 +73,6 @@ export class PaperStore {
 
   redo(): { pupilId: number; itemId: number } | undefined {
     return this.step(this.history.forth(), 'after')
-  }
-
-  /** What stands on papers for an item, right ones apart, the commonest first. */
-  others(itemId: number, right: string): string[] {
-    const counts = new Map<string, number>()
-    for (const pupil of this.away.keys()) {
-      const text = textOf(this.get(pupil, itemId))
-      if (text && text !== right) counts.set(text, (counts.get(text) ?? 0) + 1)
-    }
-    return [...counts].sort(([a, n], [b, m]) => m - n || a.localeCompare(b)).map(([text]) => text)
-  }
-
-  /** How many answers to an item are off. */
-  off(itemId: number): number {
-    return [...this.away.keys()].filter((pupil) => isOff(this.get(pupil, itemId).kept)).length
   }
 
   /** The cell is left: what is typed there is kept at once. */
@@ -240,29 +135,18 @@ export class PaperStore {
     for (const [key, entry] of this.entries) if (entry.status === 'waiting') void this.send(key)
   }
 
-  private at(key: string): Entry {
-    return this.entries.get(key) ?? NOTHING
-  }
-
-  private said(key: string): Said {
-    const { draft, kept } = this.at(key)
-    const { written, state } = draft ?? kept ?? { written: '', state: 'EMPTY' }
-    return { written, state: state === 'EMPTY' ? 'WRITTEN' : state }
-  }
-
   private step(changes: readonly Changed[], which: 'before' | 'after'): { pupilId: number; itemId: number } | undefined {
     for (const change of changes) this.draft(change.key, change[which].written, change[which].state)
     void this.sendAll(changes.map((change) => change.key))
-    const [pupilId, itemId] = changes[0]?.key.split('.').map(Number) ?? []
-    return pupilId && itemId ? { pupilId, itemId } : undefined
+    return changes[0] ? placeOf(changes[0].key) : undefined
   }
 
   private draft(key: string, written: string, state: AnswerState, corrected?: string): void {
     const entry = this.at(key)
     const version = entry.draft?.version ?? entry.kept?.version ?? 0
     this.put(key, { ...entry, draft: { written, state, version, ...(corrected === undefined ? {} : { corrected }) }, status: 'waiting', why: '' })
-    const pupil = Number(key.split('.')[0])
-    if (this.isAway(pupil)) this.away.set(pupil, false)
+    const { pupilId } = placeOf(key)
+    if (this.isAway(pupilId)) this.away.set(pupilId, false)
   }
 
   /** Sends a cell's draft, and what is typed over it meanwhile, one after the other. */
@@ -272,12 +156,17 @@ export class PaperStore {
     this.busy.add(key)
     try {
       for (let draft = this.at(key).draft; draft; draft = this.next(key, draft)) {
-        this.put(key, { ...this.at(key), status: 'sending' })
+        this.wait(key)
         if (!(await this.sent(key, draft))) return
       }
     } finally {
       this.busy.delete(key)
     }
+  }
+
+  /** On its way again, where it was not. */
+  private wait(key: string): void {
+    if (this.at(key).status !== 'waiting') this.put(key, { ...this.at(key), status: 'waiting' })
   }
 
   /** Sends several cells of one paper at once; where that is refused, each by itself, so that one holds no other up. */
@@ -288,15 +177,15 @@ export class PaperStore {
         const { draft } = this.at(key)
         return draft ? [{ key, draft }] : []
       })
-      for (const { key, draft } of drafts) {
+      for (const { key } of drafts) {
         window.clearTimeout(this.timers.get(key))
         this.busy.add(key)
-        this.put(key, { ...this.at(key), draft, status: 'sending' })
+        this.wait(key)
       }
       try {
         const cells = await this.wire.typePaper(
-          Number(keys[0]?.split('.')[0]),
-          drafts.map(({ key, draft }) => ({ ...draft, itemId: Number(key.split('.')[1]) })),
+          placeOf(keys[0] ?? '').pupilId,
+          drafts.map(({ key, draft }) => ({ ...draft, itemId: placeOf(key).itemId })),
         )
         for (const { key, draft } of drafts) {
           const cell = cells.find((c) => keyOf(c.pupilId, c.itemId) === key)
@@ -318,7 +207,7 @@ export class PaperStore {
   }
 
   private async sent(key: string, draft: Draft): Promise<boolean> {
-    const [pupilId = 0, itemId = 0] = key.split('.').map(Number)
+    const { pupilId, itemId } = placeOf(key)
     try {
       this.kept(key, draft, await this.wire.type(pupilId, itemId, draft))
       return true
@@ -344,59 +233,5 @@ export class PaperStore {
   private tryAgainSoon(): void {
     window.clearTimeout(this.retryTimer)
     this.retryTimer = window.setTimeout(() => this.retry(), AGAIN)
-  }
-
-  private put(key: string, entry: Entry): void {
-    this.entries.set(key, entry)
-    const drafts = new Map<string, Draft>()
-    for (const [at, one] of this.entries) if (one.draft) drafts.set(at, one.draft)
-    remember(this.session, drafts)
-    this.tell(key)
-    this.tell(key.split('.')[0] ?? '')
-  }
-
-  private on(key: string) {
-    return (listener: Listener) => {
-      const there = this.listeners.get(key) ?? new Set()
-      this.listeners.set(key, there.add(listener))
-      return () => there.delete(listener)
-    }
-  }
-
-  private tell(key: string): void {
-    const now = this.count()
-    const same = (Object.keys(now) as (keyof Standing)[]).every((k) => now[k] === this.standing[k])
-    if (!same) this.standing = now
-    this.listeners.get(key)?.forEach((l) => l())
-    this.listeners.get(ALL)?.forEach((l) => l())
-  }
-
-  /** The first cell that she was not sure of, after another where there is one. */
-  nextUnsure(after?: { pupilId: number; itemId: number }): { pupilId: number; itemId: number } | undefined {
-    const all = [...this.away.keys()].flatMap((pupilId) => this.items.map((itemId) => ({ pupilId, itemId })))
-    const from = after ? all.findIndex((c) => c.pupilId === after.pupilId && c.itemId === after.itemId) + 1 : 0
-    return [...all.slice(from), ...all.slice(0, from)].find((c) => {
-      const entry = this.get(c.pupilId, c.itemId)
-      return (entry.draft?.state ?? entry.kept?.state) === 'UNSURE'
-    })
-  }
-
-  /** How many cells of children who are here are empty. */
-  private open(): number {
-    return [...this.away.keys()].filter((p) => !this.isAway(p)).reduce((n, p) => n + this.items.filter((i) => !isDone(this.get(p, i))).length, 0)
-  }
-
-  private count(): Standing {
-    const all = [...this.entries.values()]
-    const failed = all.filter((e) => e.status === 'failed')
-    const refused = all.filter((e) => e.status === 'refused')
-    return {
-      done: [...this.away.keys()].filter((p) => this.isPaperDone(p)).length,
-      failed: failed.length,
-      refused: refused.length,
-      why: (failed[0] ?? refused[0])?.why ?? '',
-      unsure: all.filter((e) => (e.draft?.state ?? e.kept?.state) === 'UNSURE').length,
-      minutes: this.pace.minutesFor(this.open()) ?? 0,
-    }
   }
 }

@@ -2,7 +2,8 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { api, type Paper, type Session } from '../../../api/client'
 import { classChanged } from '../../../api/queries'
-import { PaperStore, type Entry } from './paperStore'
+import type { Entry } from './cells'
+import { PaperStore } from './paperStore'
 
 /** The papers of a session as they are typed; left, they are counted anew everywhere else. */
 export function usePapers(session: Session, papers: readonly Paper[]): PaperStore {

@@ -17,12 +17,15 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** A child's device: no login, a code and a token of its own, and nothing but its own paper. */
 class TabletApiTest extends ApiCase {
+  @Autowired private JdbcTemplate jdbc;
   private long of;
   private JsonNode planned;
   private String code;
@@ -158,5 +161,19 @@ class TabletApiTest extends ApiCase {
     doing(get("/api/sessions/" + planned.get("id").asLong() + "/handout.png").session(session))
         .andExpect(status().isOk())
         .andExpect(content().contentType(MediaType.IMAGE_PNG));
+  }
+
+  /** A code that is over and a new one: who sat with the old one does not go on writing. */
+  @Test
+  void whoSatWithACodeThatIsOverSitsAgain() throws Exception {
+    String token = sit(pupil(of, 0));
+    jdbc.update(
+        "update handout set ends_at = ? where session_id = ?",
+        java.sql.Timestamp.from(java.time.Instant.EPOCH),
+        planned.get("id").asLong());
+    write(token, item(0), "bage").andExpect(status().isNotFound());
+    code = handout(planned).get("code").asText();
+    write(token, item(0), "bage").andExpect(status().isNotFound());
+    write(sit(pupil(of, 0)), item(0), "bage").andExpect(status().isNoContent());
   }
 }

@@ -42,6 +42,8 @@ class TenancyTest extends ApiCase {
           java.util.Map.entry("/time", "{\"extraTime\":25}"),
           java.util.Map.entry("/template", "{\"name\":\"Ours\"}"),
           java.util.Map.entry("/stumble", "{\"stumbled\":true}"),
+          java.util.Map.entry("/points", "{\"ours\":1,\"theirs\":0.5}"),
+          java.util.Map.entry("/order", "{\"pupils\":[1]}"),
           java.util.Map.entry(
               "/sessions/file",
               "{\"format\":\"dettato-session-1\",\"date\":\"2026-03-05\",\"title\":\"\","

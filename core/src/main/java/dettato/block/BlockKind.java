@@ -73,6 +73,16 @@ public interface BlockKind {
     return isSpoken() ? List.of() : items.stream().map(i -> Form.word(0)).toList();
   }
 
+  /**
+   * What a device shows a child for each item, in their order; of a block answered aloud nothing.
+   */
+  default List<Alone> alone(List<Item> items, Material material) {
+    List<Form> forms = forms(items, material);
+    return isSpoken() || forms.size() != items.size()
+        ? List.of()
+        : forms.stream().map(Alone::of).toList();
+  }
+
   /** Judges an answer; anything a child can write is judged. */
   Judged judge(String text, String written, Markers markers);
 }

@@ -101,28 +101,55 @@ final class HuntBlock extends AskedBlock {
         List.of());
   }
 
+  /** A sound to be hunted, in a text of ours; not there for a text that is not. */
+  private record Hunted(AskedText asked, String sound, Optional<Hunts.Hunt> hunt) {
+    static Hunted of(Item item, Material material) {
+      AskedText asked = AskedText.kept(item.text());
+      String says = asked.says();
+      int end = says.indexOf('/', 1);
+      String sound = says.startsWith("/") && end > 0 ? says.substring(1, end) : "";
+      return new Hunted(
+          asked,
+          sound,
+          material.hunts().of(sound).stream()
+              .filter(h -> says.endsWith(" in " + h.passage().title()))
+              .findFirst());
+    }
+
+    String asks() {
+      return "Find the words with /" + sound + "/.";
+    }
+  }
+
   /** The text, then a column for each grapheme that spells the sound in it. */
   @Override
   public List<Form> forms(List<Item> items, Material material) {
     List<Form> forms = new ArrayList<>();
     for (Item item : items) {
-      AskedText asked = AskedText.kept(item.text());
-      String says = asked.says();
-      int end = says.indexOf('/', 1);
-      String sound = says.startsWith("/") && end > 0 ? says.substring(1, end) : "";
-      Optional<Hunts.Hunt> hunt =
-          material.hunts().of(sound).stream()
-              .filter(h -> says.endsWith(" in " + h.passage().title()))
-              .findFirst();
-      hunt.ifPresent(h -> forms.add(new Form.Text(h.passage().title(), h.passage().text())));
+      Hunted hunted = Hunted.of(item, material);
+      hunted.hunt.ifPresent(h -> forms.add(new Form.Text(h.passage().title(), h.passage().text())));
       forms.add(
           new Form.Lists(
-              "Find the words with /" + sound + "/.",
-              hunt.map(h -> h.columns().stream().map(c -> c.grapheme()).toList())
+              hunted.asks(),
+              hunted
+                  .hunt
+                  .map(h -> h.columns().stream().map(c -> c.grapheme()).toList())
                   .orElse(List.of("")),
-              asked.answers().size()));
+              hunted.asked.answers().size()));
     }
     return forms;
+  }
+
+  /** On a device the words are written one after the other. */
+  @Override
+  public List<Alone> alone(List<Item> items, Material material) {
+    return items.stream()
+        .map(i -> Hunted.of(i, material))
+        .map(
+            h ->
+                new Alone("", h.asks(), "", List.of(), true)
+                    .about(h.hunt.map(t -> t.passage().text()).orElse("")))
+        .toList();
   }
 
   @Override

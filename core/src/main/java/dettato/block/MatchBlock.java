@@ -47,6 +47,15 @@ final class MatchBlock extends TaskTextBlock {
   }
 
   @Override
+  public List<Alone> alone(List<Item> items, Material material) {
+    List<String> meanings =
+        items.stream().flatMap(i -> AskedText.kept(i.text()).answers().stream()).sorted().toList();
+    return items.stream()
+        .map(i -> Alone.choice(AskedText.kept(i.text()).says(), meanings))
+        .toList();
+  }
+
+  @Override
   double secondsEach(AskedText asked) {
     return SECONDS;
   }

@@ -83,32 +83,53 @@ final class QuestionsBlock extends AskedBlock {
     }
   }
 
-  /** The text once, then its questions; what may be chosen stands in the order of its letters. */
+  /** A question on a text of ours; no text where it is not. */
+  private record Asks(AskedText asked, String title, Optional<String> text) {
+    static Asks of(Item item, Material material) {
+      AskedText asked = AskedText.kept(item.text());
+      int colon = asked.says().indexOf(": ");
+      String title = colon < 0 ? "" : asked.says().substring(0, colon);
+      return new Asks(
+          asked,
+          title,
+          material.hunts().of("").stream()
+              .filter(t -> t.passage().title().equals(title))
+              .findFirst()
+              .map(t -> t.passage().text()));
+    }
+
+    /** What may be chosen stands in the order of its letters. */
+    Form form() {
+      String asks = title.isEmpty() ? asked.says() : asked.says().substring(title.length() + 2);
+      return asked.others().isEmpty()
+          ? new Form.Room(asks, "", Form.Size.SENTENCE, 0)
+          : new Form.Choice(
+              asks,
+              Stream.concat(asked.answers().stream(), asked.others().stream()).sorted().toList());
+    }
+  }
+
+  /** The text once, then its questions. */
   @Override
   public List<Form> forms(List<Item> items, Material material) {
     List<Form> forms = new ArrayList<>();
     Set<String> titles = new HashSet<>();
     for (Item item : items) {
-      AskedText asked = AskedText.kept(item.text());
-      int colon = asked.says().indexOf(": ");
-      String title = colon < 0 ? "" : asked.says().substring(0, colon);
-      if (titles.add(title)) {
-        material.hunts().of("").stream()
-            .filter(t -> t.passage().title().equals(title))
-            .findFirst()
-            .ifPresent(t -> forms.add(new Form.Text(title, t.passage().text())));
+      Asks asks = Asks.of(item, material);
+      if (titles.add(asks.title)) {
+        asks.text.ifPresent(t -> forms.add(new Form.Text(asks.title, t)));
       }
-      String asks = asked.says().substring(colon < 0 ? 0 : colon + 2);
-      forms.add(
-          asked.others().isEmpty()
-              ? new Form.Room(asks, "", Form.Size.SENTENCE, 0)
-              : new Form.Choice(
-                  asks,
-                  Stream.concat(asked.answers().stream(), asked.others().stream())
-                      .sorted()
-                      .toList()));
+      forms.add(asks.form());
     }
     return forms;
+  }
+
+  @Override
+  public List<Alone> alone(List<Item> items, Material material) {
+    return items.stream()
+        .map(i -> Asks.of(i, material))
+        .map(a -> Alone.of(a.form()).about(a.text.orElse("")))
+        .toList();
   }
 
   @Override

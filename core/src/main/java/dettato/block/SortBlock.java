@@ -49,15 +49,24 @@ final class SortBlock extends TaskTextBlock {
   /** The words are said, so that only the columns stand there. */
   @Override
   public List<Form> forms(List<Item> items, Material material) {
-    List<String> heads =
-        items.stream()
-            .map(i -> AskedText.kept(i.text()))
-            .flatMap(a -> Stream.concat(a.answers().stream(), a.others().stream()))
-            .distinct()
-            .sorted()
-            .toList();
     List<String> words = items.stream().map(i -> AskedText.kept(i.text()).says()).toList();
-    return items.isEmpty() ? List.of() : List.of(new Form.Columns(heads, words));
+    return items.isEmpty() ? List.of() : List.of(new Form.Columns(heads(items), words));
+  }
+
+  private static List<String> heads(List<Item> items) {
+    return items.stream()
+        .map(i -> AskedText.kept(i.text()))
+        .flatMap(a -> Stream.concat(a.answers().stream(), a.others().stream()))
+        .distinct()
+        .sorted()
+        .toList();
+  }
+
+  /** The word is said: seen, it would tell its column. */
+  @Override
+  public List<Alone> alone(List<Item> items, Material material) {
+    List<String> heads = heads(items);
+    return items.stream().map(i -> Alone.choice("Which column?", heads)).toList();
   }
 
   @Override

@@ -86,6 +86,51 @@ class AskedBlocksTest {
     assertEquals(20, BOOK.kinds().size());
   }
 
+  /**
+   * On a device each item stands by itself, of every kind that is written; its answer is among what
+   * may be chosen, and where it is written nothing there gives it away.
+   */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void standsAloneOnADevice(String id) {
+    BlockKind kind = BOOK.of(id);
+    List<Item> items = filled(id, new Focus.Rule("final-ch"), 4);
+    List<Alone> alone = kind.alone(items, MATERIAL);
+    assertEquals(kind.isSpoken() ? 0 : items.size(), alone.size());
+    for (int i = 0; i < alone.size(); i++) {
+      Alone one = alone.get(i);
+      List<String> answers = kind.call(items.get(i), MATERIAL).answer();
+      if (one.options().isEmpty()) {
+        String seen = " " + one.before() + " " + one.after() + " ";
+        boolean reads = !one.reading().isEmpty() || id.equals("own-sentence");
+        assertTrue(reads || answers.stream().noneMatch(a -> seen.contains(" " + a + " ")), seen);
+      } else {
+        assertTrue(one.options().contains(answers.get(0)), one + ": " + answers);
+        assertTrue(one.options().size() > 1, one.toString());
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"hunt", "questions"})
+  void whatIsAboutATextComesWithIt(String id) {
+    List<Item> items = filled(id, new Focus.Rule("final-ch"), 4);
+    BOOK.of(id)
+        .alone(items, MATERIAL)
+        .forEach(a -> assertTrue(a.reading().split(" ").length > 30, a.toString()));
+  }
+
+  /** A word that is to be sorted by how it is spelled is heard, not seen. */
+  @Test
+  void aWordToSortIsNotSeen() {
+    List<Item> items = List.of(Item.own("crunch [ch | tch]"), Item.own("hatch [tch | ch]"));
+    assertEquals(
+        List.of(
+            Alone.choice("Which column?", List.of("ch", "tch")),
+            Alone.choice("Which column?", List.of("ch", "tch"))),
+        BOOK.of("sort").alone(items, MATERIAL));
+  }
+
   @ParameterizedTest(name = "{0} [{1}]: {2} of {3}, {4} too many")
   @CsvSource(
       delimiter = '|',

@@ -41,6 +41,15 @@ final class Client {
     return ok(send("PUT", path, body)).json();
   }
 
+  JsonElement post(String path, String body) throws IOException {
+    return ok(send("POST", path, body)).json();
+  }
+
+  /** Changes what was seen at a version. */
+  JsonElement putAt(String path, long version, String body) throws IOException {
+    return ok(send("PUT", path, body, "If-Match", "\"" + version + "\"")).json();
+  }
+
   private static Answer ok(Answer answer) {
     if (answer.status >= 300) {
       throw new IllegalStateException("answered " + answer.status + " " + answer.body);
@@ -48,21 +57,27 @@ final class Client {
     return answer;
   }
 
-  Answer send(String method, String path, String body) throws IOException {
+  /**
+   * @param more headers, each a name and its value
+   */
+  Answer send(String method, String path, String body, String... more) throws IOException {
     String token =
         cookies.getCookieStore().getCookies().stream()
             .filter(c -> c.getName().equals("XSRF-TOKEN"))
             .map(HttpCookie::getValue)
             .findFirst()
             .orElse("");
-    HttpRequest request =
+    HttpRequest.Builder request =
         HttpRequest.newBuilder(URI.create(address + path))
             .header("Content-Type", "application/json")
             .header("X-XSRF-TOKEN", token)
-            .method(method, HttpRequest.BodyPublishers.ofString(body))
-            .build();
+            .method(method, HttpRequest.BodyPublishers.ofString(body));
+    for (int i = 0; i < more.length; i += 2) {
+      request.header(more[i], more[i + 1]);
+    }
     try {
-      HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
+      HttpResponse<String> answer =
+          http.send(request.build(), HttpResponse.BodyHandlers.ofString());
       return new Answer(answer.statusCode(), answer.body());
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -130,56 +129,6 @@ class PaperJourneyTest extends Journey {
     window.mustNotScroll();
     window.link("Rules").click();
     assertThat(page.getByText("doubling before a suffix").first()).isVisible();
-  }
-
-  /** A child at a phone writes; the teacher's grid fills while she looks at it. */
-  @Test
-  @Order(6)
-  void aChildWritesOnAPhone() {
-    window.link("Mark").click();
-    window.button("Tablets").click();
-    window.button("Hand it out").click();
-    String code =
-        Objects.requireNonNull(page.getByLabel(Pattern.compile("^Code")).textContent()).strip();
-    window.mustBeAccessible();
-    window.picture("tablets");
-    try (BrowserContext phone = window.another(390, 844)) {
-      Page theirs = phone.newPage();
-      theirs.navigate(server.address() + "/write?code=" + code);
-      theirs
-          .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Zeke").setExact(true))
-          .click();
-      Locator first = theirs.getByLabel("Number 1", new Page.GetByLabelOptions().setExact(true));
-      assertThat(first).isFocused();
-      first.fill("stopt");
-      first.press("Enter");
-      assertThat(theirs.getByText("2 of")).isVisible();
-      theirs.reload();
-      assertThat(theirs.getByText("2 of")).isVisible();
-      assertThat(page.getByLabel("Who has handed in")).containsText("Zeke 1/");
-      window.button("Close").click();
-      assertThat(
-              page.getByRole(
-                  AriaRole.BUTTON,
-                  new Page.GetByRoleOptions().setName(Pattern.compile("^Zeke, stopped: stopt"))))
-          .isVisible();
-    }
-  }
-
-  /** A block that a teacher copied from a spreadsheet. */
-  @Test
-  @Order(7)
-  void papersComeFromASpreadsheet() {
-    window.button("Paste or file").click();
-    page.getByLabel("The block").fill("\tstopped\nYusra\tstoped\nZed\tx\n");
-    assertThat(page.getByText("nobody in the class is called so")).isVisible();
-    window.mustBeAccessible();
-    window.button("Put one answer in").click();
-    assertThat(
-            page.getByRole(
-                AriaRole.BUTTON,
-                new Page.GetByRoleOptions().setName(Pattern.compile("^Yusra, stopped: stoped"))))
-        .isVisible();
   }
 
   private static Locator named(Pattern name) {

@@ -16,7 +16,7 @@ final class DemoPlan {
   static final long SEED = 20_260_301;
   static final String CLASS = "Class Limpet · Year 2";
   private static final double STRENGTH = 0.9;
-  private static final double SLIPS = 0.05;
+  static final double SLIPS = 0.05;
 
   static final List<String> CHILDREN =
       List.of(

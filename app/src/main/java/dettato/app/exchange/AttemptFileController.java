@@ -1,6 +1,7 @@
 package dettato.app.exchange;
 
 import dettato.app.account.Teacher;
+import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
 import jakarta.servlet.http.HttpServletResponse;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Attempts as a file. */
@@ -34,13 +36,26 @@ class AttemptFileController {
         classes.everyone(id, teacher));
   }
 
+  /**
+   * @param detail conditions for the ground of each outcome, and what was corrected
+   */
   @GetMapping(path = "/api/classes/{id}/attempts.csv", produces = "text/csv;charset=UTF-8")
   void write(
-      @PathVariable long id, @AuthenticationPrincipal Teacher teacher, HttpServletResponse response)
+      @PathVariable long id,
+      @RequestParam(defaultValue = "rules") String detail,
+      @AuthenticationPrincipal Teacher teacher,
+      HttpServletResponse response)
       throws IOException {
     SchoolClass of = classes.find(id, teacher);
+    AttemptFiles.Detail wanted =
+        switch (detail) {
+          case "rules" -> AttemptFiles.Detail.RULES;
+          case "conditions" -> AttemptFiles.Detail.CONDITIONS;
+          default ->
+              throw Problem.badRequest("detail is '" + detail + "'. It is rules or conditions.");
+        };
     response.setContentType("text/csv;charset=UTF-8");
     response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"attempts.csv\"");
-    files.write(of, response.getWriter());
+    files.write(of, wanted, response.getWriter());
   }
 }

@@ -88,27 +88,41 @@ class AttemptFiles {
     return new ImportedAttempts(writer.add(good, of), bad);
   }
 
-  /** Every attempt, one a line, with result and rule outcomes. */
-  void write(SchoolClass of, Writer out) throws IOException {
-    CSVFormat format =
-        CSVFormat.RFC4180
-            .builder()
-            .setHeader("date", "pupil", "target", "attempt", "result", "rules")
-            .get();
+  /** What an exported line holds. */
+  enum Detail {
+    /** Result and rule outcomes. */
+    RULES("date", "pupil", "target", "attempt", "result", "rules"),
+    /** The same with the ground of each outcome, and what was corrected. */
+    CONDITIONS("date", "pupil", "target", "attempt", "result", "rules", "conditions", "corrected");
+
+    private final String[] headings;
+
+    Detail(String... headings) {
+      this.headings = headings;
+    }
+  }
+
+  /** Every attempt, one a line. */
+  void write(SchoolClass of, Detail detail, Writer out) throws IOException {
+    CSVFormat format = CSVFormat.RFC4180.builder().setHeader(detail.headings).get();
     CSVPrinter printer = new CSVPrinter(out, format);
-    reader.export(of.id(), one -> print(printer, one));
+    reader.export(of.id(), one -> print(printer, detail, one));
     printer.flush();
   }
 
-  private static void print(CSVPrinter printer, AttemptReader.Exported one) {
+  private static void print(CSVPrinter printer, Detail detail, AttemptReader.Exported one) {
+    List<Object> cells =
+        List.of(
+            one.date(),
+            safe(one.pupil()),
+            safe(one.target()),
+            safe(one.written()),
+            one.result(),
+            one.rules(),
+            one.conditions(),
+            safe(one.corrected()));
     try {
-      printer.printRecord(
-          one.date(),
-          safe(one.pupil()),
-          safe(one.target()),
-          safe(one.written()),
-          one.result(),
-          one.rules());
+      printer.printRecord(cells.subList(0, detail.headings.length));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

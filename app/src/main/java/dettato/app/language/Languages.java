@@ -9,6 +9,7 @@ import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.word.Lexicon;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -31,7 +32,10 @@ public class Languages {
   private final Cache<Edition, Language> made = Caffeine.newBuilder().maximumSize(KEPT).build();
   private final Cache<String, WordIndex> indexes = Caffeine.newBuilder().maximumSize(KEPT).build();
 
-  private record Edition(String accent, long number, TeachingSequence sequence) {}
+  /**
+   * @param own a class's own order; empty for ours, whose steps are not compared with every request
+   */
+  private record Edition(String accent, long number, Optional<TeachingSequence> own) {}
 
   Languages(OwnWords own, OpenClass open) {
     this.own = own;
@@ -44,7 +48,7 @@ public class Languages {
   public Language of(String accent) {
     Accent spoken = Accents.of(accent);
     return made.get(
-        new Edition(spoken.id(), edition.get(), TeachingSequence.shipped()),
+        new Edition(spoken.id(), edition.get(), Optional.empty()),
         e -> new Language(spoken, own.all(), () -> index(spoken)));
   }
 
@@ -54,7 +58,7 @@ public class Languages {
     return of.sequence().equals(shared.sequence())
         ? shared
         : made.get(
-            new Edition(shared.accent().id(), edition.get(), of.sequence()),
+            new Edition(shared.accent().id(), edition.get(), Optional.of(of.sequence())),
             e -> shared.by(of.sequence()));
   }
 

@@ -25,6 +25,10 @@ public class AttemptReader {
           + " and o.judged = a.written"
           + " and o.id = (select max(n.id) from override_log n where n.attempt_id = a.id)";
 
+  private static final int RULE = 2;
+  private static final int OUTCOME = 3;
+  private static final int CONDITION = 4;
+
   private final JdbcTemplate jdbc;
   private final ObjectMapper json;
 
@@ -33,9 +37,22 @@ public class AttemptReader {
     this.json = json;
   }
 
-  /** One attempt with what was derived from it, for exports. */
+  /**
+   * One attempt with what was derived from it, for exports.
+   *
+   * @param corrected what the child wrote on checking, "" for nothing
+   * @param rules each outcome, such as final-ch=OVER
+   * @param conditions the same by ground: final-ch/consonant=OVER
+   */
   public record Exported(
-      String pupil, LocalDate date, String target, String written, String result, String rules) {}
+      String pupil,
+      LocalDate date,
+      String target,
+      String written,
+      String corrected,
+      String result,
+      String rules,
+      String conditions) {}
 
   /** The cells of a session that hold something, or have held it. */
   @Transactional(readOnly = true)
@@ -165,13 +182,18 @@ public class AttemptReader {
 
   private void exportYear(long classId, LocalDate from, LocalDate to, Consumer<Exported> out) {
     Map<Long, StringBuilder> rules = new HashMap<>();
+    Map<Long, StringBuilder> conditions = new HashMap<>();
     String ofClass =
         " join attempt a on a.id = r.attempt_id where a.class_id = ?"
             + " and a.written_on >= ? and a.written_on < ? order by r.attempt_id";
     jdbc.query(
-        "select r.attempt_id, r.rule, r.outcome from mark_rule r" + ofClass + ", r.word, r.place",
+        "select r.attempt_id, r.rule, r.outcome, r.condition from mark_rule r"
+            + ofClass
+            + ", r.word, r.place",
         row -> {
-          append(rules, row);
+          append(rules, row, row.getString(RULE));
+          String condition = row.getString(CONDITION);
+          append(conditions, row, condition == null ? row.getString(RULE) : condition);
         },
         classId,
         from,
@@ -179,13 +201,14 @@ public class AttemptReader {
     jdbc.query(
         "select r.attempt_id, r.rule, r.outcome from mark_convention r" + ofClass + ", r.rule",
         row -> {
-          append(rules, row);
+          append(rules, row, row.getString(RULE));
         },
         classId,
         from,
         to);
     jdbc.query(
-        "select a.id, p.name, a.written_on, a.target, a.written, m.result, o.result as own"
+        "select a.id, p.name, a.written_on, a.target, a.written, a.corrected, m.result,"
+            + " o.result as own"
             + " from attempt a join pupil p on p.id = a.pupil_id"
             + " left join mark m on m.attempt_id = a.id"
             + NEWEST_OVERRIDE
@@ -194,23 +217,28 @@ public class AttemptReader {
         row -> {
           String own = row.getString("own");
           String derived = row.getString("result");
+          String corrected = row.getString("corrected");
+          long id = row.getLong("id");
           out.accept(
               new Exported(
                   row.getString("name"),
                   row.getObject("written_on", LocalDate.class),
                   row.getString("target"),
                   row.getString("written"),
+                  corrected == null ? "" : corrected,
                   own != null ? own : derived != null ? derived : "",
-                  rules.getOrDefault(row.getLong("id"), new StringBuilder()).toString()));
+                  rules.getOrDefault(id, new StringBuilder()).toString(),
+                  conditions.getOrDefault(id, new StringBuilder()).toString()));
         },
         classId,
         from,
         to);
   }
 
-  private static void append(Map<Long, StringBuilder> rules, ResultSet row) throws SQLException {
-    StringBuilder text = rules.computeIfAbsent(row.getLong(1), id -> new StringBuilder());
-    text.append(text.isEmpty() ? "" : " ").append(row.getString(2)).append('=');
-    text.append(row.getString(3));
+  private static void append(Map<Long, StringBuilder> texts, ResultSet row, String what)
+      throws SQLException {
+    StringBuilder text = texts.computeIfAbsent(row.getLong(1), id -> new StringBuilder());
+    text.append(text.isEmpty() ? "" : " ").append(what).append('=');
+    text.append(row.getString(OUTCOME));
   }
 }

@@ -70,7 +70,27 @@ public class Classes {
   public SchoolClass find(long id, Teacher teacher) {
     return whole(classes.taughtBy(id, teacher.id()).stream().toList()).stream()
         .findFirst()
-        .orElseThrow(() -> Problem.notFound("You have no class " + id + "."));
+        .orElseThrow(() -> notYours(id));
+  }
+
+  /**
+   * @throws Problem 404 when there is none, or it is not this teacher's
+   */
+  @Transactional(readOnly = true)
+  public void mustTeach(long id, Teacher teacher) {
+    if (!teachers.existsById(new ClassTeacherRow.Key(id, teacher.id()))) {
+      throw notYours(id);
+    }
+  }
+
+  private static Problem notYours(long id) {
+    return Problem.notFound("You have no class " + id + ".");
+  }
+
+  /** Whether a child is, or was, in a class. */
+  @Transactional(readOnly = true)
+  public boolean hasOrHad(long id, long pupilId) {
+    return enrolments.existsByClassIdAndPupilId(id, pupilId);
   }
 
   /**
@@ -88,7 +108,7 @@ public class Classes {
   /** The accent of any class. */
   @Transactional(readOnly = true)
   public String accentOf(long id) {
-    return profiles.findById(id).map(p -> p.profile().accent()).orElse(Accents.SOUTHERN_BRITISH);
+    return profiles.accentOf(id).orElse(Accents.SOUTHERN_BRITISH);
   }
 
   /** Everyone who is or was in a class of the teacher's. */

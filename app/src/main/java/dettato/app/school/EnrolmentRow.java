@@ -55,6 +55,10 @@ class EnrolmentRow {
     return place;
   }
 
+  void stand(int where) {
+    this.place = where;
+  }
+
   void give(int more) {
     this.extraTime = more;
   }

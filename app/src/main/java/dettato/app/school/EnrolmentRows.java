@@ -9,6 +9,8 @@ import org.springframework.data.repository.ListCrudRepository;
 interface EnrolmentRows extends ListCrudRepository<EnrolmentRow, Long> {
   Optional<EnrolmentRow> findByClassIdAndPupilId(Long classId, Long pupilId);
 
+  boolean existsByClassIdAndPupilId(Long classId, Long pupilId);
+
   List<EnrolmentRow> findByClassId(Long classId);
 
   /** All who are or were in these classes, in their order. */

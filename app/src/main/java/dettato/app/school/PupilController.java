@@ -37,6 +37,8 @@ class PupilController {
    */
   record MoreTime(@Min(0) @Max(200) int extraTime) {}
 
+  record ChildrenInOrder(@NotEmpty @Size(max = 60) List<@NotNull Long> pupils) {}
+
   record NewName(@NotNull @Size(max = 80) String name) {}
 
   /** Everyone who is or was in the class. */
@@ -62,6 +64,16 @@ class PupilController {
       @RequestBody @Valid NewName made,
       @AuthenticationPrincipal Teacher teacher) {
     roll.rename(classes.find(id, teacher).id(), pupilId, made.name());
+    return classes.everyone(id, teacher);
+  }
+
+  /** Puts the children in the order of the pile their papers lie in. */
+  @PutMapping("/api/classes/{id}/order")
+  List<Enrolled> order(
+      @PathVariable long id,
+      @RequestBody @Valid ChildrenInOrder wanted,
+      @AuthenticationPrincipal Teacher teacher) {
+    roll.order(classes.find(id, teacher).id(), wanted.pupils());
     return classes.everyone(id, teacher);
   }
 

@@ -93,6 +93,25 @@ class Roll {
     row.comeBack();
   }
 
+  /**
+   * Puts children in an order, such as that of the pile their papers lie in: they take the places
+   * that they had together, and all others stay where they are.
+   *
+   * @throws Problem 400 for a child named twice, 404 for one who is not in the class
+   */
+  @Transactional
+  void order(long classId, List<Long> children) {
+    classes.hold(classId);
+    if (new HashSet<>(children).size() < children.size()) {
+      throw Problem.badRequest("A child is named twice. Name each once.");
+    }
+    List<EnrolmentRow> rows = children.stream().map(c -> enrolment(classId, c)).toList();
+    List<Integer> places = rows.stream().map(EnrolmentRow::place).sorted().toList();
+    for (int i = 0; i < rows.size(); i++) {
+      rows.get(i).stand(places.get(i));
+    }
+  }
+
   private EnrolmentRow enrolment(long classId, long pupilId) {
     return enrolments
         .findByClassIdAndPupilId(classId, pupilId)

@@ -11,9 +11,8 @@ import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
+import dettato.block.Alone;
 import dettato.block.BlockBook;
-import dettato.block.Form;
-import dettato.block.Item;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -59,16 +58,14 @@ public class ChildPapers {
     this.book = book;
   }
 
-  /**
-   * Something to write, as a child sees it.
-   *
-   * @param before words that stand before the room to write, "" for none
-   * @param after words that stand after it
-   * @param options to choose from; empty where it is written
-   * @param isLong whether it is a sentence, or several words
-   */
+  /** Something to write, as a child sees it. */
   public record AskedOfChild(
-      long id, String before, String after, List<String> options, boolean isLong) {}
+      long id, String reading, String before, String after, List<String> options, boolean isLong) {
+    static AskedOfChild of(long id, Alone asked) {
+      return new AskedOfChild(
+          id, asked.reading(), asked.before(), asked.after(), asked.options(), asked.isLong());
+    }
+  }
 
   /** Who a session is for, and what is asked. */
   public record Handed(SchoolClass of, List<Pupil> children, List<AskedOfChild> items) {}
@@ -139,28 +136,11 @@ public class ChildPapers {
   private List<AskedOfChild> asked(List<PlannedBlocks.Planned> blocks, SchoolClass of) {
     List<AskedOfChild> all = new ArrayList<>();
     for (PlannedBlocks.Planned block : blocks) {
-      List<Item> items = block.asItems();
-      List<Form> forms =
-          book.of(block.block().kind()).forms(items, materials.of(of)).stream()
-              .filter(f -> f instanceof Form.Room || f instanceof Form.Choice)
-              .toList();
-      boolean each = forms.size() == items.size();
-      for (int i = 0; i < items.size(); i++) {
-        if (!book.of(block.block().kind()).isSpoken()) {
-          long id = block.items().get(i).id();
-          all.add(each ? asked(id, forms.get(i)) : new AskedOfChild(id, "", "", List.of(), true));
-        }
+      List<Alone> alone = book.of(block.block().kind()).alone(block.asItems(), materials.of(of));
+      for (int i = 0; i < alone.size(); i++) {
+        all.add(AskedOfChild.of(block.items().get(i).id(), alone.get(i)));
       }
     }
     return all;
-  }
-
-  private static AskedOfChild asked(long id, Form form) {
-    if (form instanceof Form.Choice choice) {
-      return new AskedOfChild(id, choice.asks(), "", choice.options(), false);
-    }
-    Form.Room room = (Form.Room) form;
-    boolean isLong = room.room() == Form.Size.SENTENCE || room.room() == Form.Size.PAIR;
-    return new AskedOfChild(id, room.before(), room.after(), List.of(), isLong);
   }
 }

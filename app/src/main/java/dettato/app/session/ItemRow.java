@@ -1,15 +1,24 @@
 package dettato.app.session;
 
 import dettato.block.Item;
+import dettato.session.Points;
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
+import java.util.Collections;
+import java.util.Set;
+import java.util.TreeSet;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
 
 /** One thing a block asks. */
@@ -41,6 +50,19 @@ class ItemRow {
 
   @Column(nullable = false)
   private boolean stumbled;
+
+  /** Ids of the children who stumbled on it, where the teacher noted them. */
+  @ElementCollection
+  @CollectionTable(name = "stumble", joinColumns = @JoinColumn(name = "item_id"))
+  @Column(name = "pupil_id", nullable = false)
+  @Fetch(FetchMode.SUBSELECT)
+  private Set<Long> stumblers = new TreeSet<>();
+
+  @Column(nullable = false)
+  private int ourHalves;
+
+  @Column(nullable = false)
+  private int theirHalves;
 
   protected ItemRow() {}
 
@@ -86,8 +108,23 @@ class ItemRow {
     return stumbled;
   }
 
-  void stumble(boolean stumbled) {
+  Set<Long> stumblers() {
+    return Collections.unmodifiableSet(stumblers);
+  }
+
+  void stumble(boolean stumbled, Set<Long> children) {
     this.stumbled = stumbled;
+    stumblers.retainAll(children);
+    stumblers.addAll(children);
+  }
+
+  Points points() {
+    return new Points(ourHalves, theirHalves);
+  }
+
+  void bring(Points points) {
+    this.ourHalves = points.ours();
+    this.theirHalves = points.theirs();
   }
 
   /** The same item in another block. */

@@ -26,9 +26,16 @@ class PaperController {
   private final Papers papers;
   private final SessionScores scores;
   private final ScoreFile file;
+  private final SessionOutlook outlook;
 
-  PaperController(SessionReader reader, Papers papers, SessionScores scores, ScoreFile file) {
+  PaperController(
+      SessionReader reader,
+      Papers papers,
+      SessionScores scores,
+      ScoreFile file,
+      SessionOutlook outlook) {
     this.file = file;
+    this.outlook = outlook;
     this.reader = reader;
     this.papers = papers;
     this.scores = scores;
@@ -66,6 +73,13 @@ class PaperController {
   List<SessionScores.PaperScore> scores(
       @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return scores.of(id, teacher);
+  }
+
+  /** What the papers say, in three lines at most, and the next step. */
+  @GetMapping("/api/sessions/{id}/outlook")
+  SessionOutlook.OutlookView outlook(
+      @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+    return outlook.of(id, teacher);
   }
 
   @GetMapping(path = "/api/sessions/{id}/scores.csv", produces = "text/csv;charset=UTF-8")

@@ -20,6 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Papers {
   private final SessionAccess access;
   private final PlannedBlocks planned;
+  private final ItemRows items;
   private final PaperRows papers;
   private final AttemptWriter writer;
   private final AttemptReader reader;
@@ -28,12 +29,14 @@ public class Papers {
   Papers(
       SessionAccess access,
       PlannedBlocks planned,
+      ItemRows items,
       PaperRows papers,
       AttemptWriter writer,
       AttemptReader reader,
       Classes classes) {
     this.access = access;
     this.planned = planned;
+    this.items = items;
     this.papers = papers;
     this.writer = writer;
     this.reader = reader;
@@ -55,26 +58,25 @@ public class Papers {
   /** Keeps what is typed in a cell; a paper that is typed is there. */
   @Transactional
   public Cell type(Place place, Typed typed, Teacher teacher) {
-    SessionAccess.Open open = access.find(place.sessionId, teacher);
-    mustBeOurs(place.pupilId, open, teacher);
-    PlannedBlocks.Planned block =
-        planned.of(place.sessionId).stream()
-            .filter(p -> p.items().stream().anyMatch(i -> i.id() == place.itemId))
-            .findFirst()
+    SessionRow session = access.mine(place.sessionId, teacher);
+    if (!classes.hasOrHad(session.classId(), place.pupilId)) {
+      throw noChild(place.pupilId);
+    }
+    ItemRows.ItemOfSession asked =
+        items
+            .asked(place.sessionId, place.itemId)
             .orElseThrow(() -> Problem.notFound("This session has no item " + place.itemId + "."));
-    ItemRow item =
-        block.items().stream().filter(i -> i.id() == place.itemId).findFirst().orElseThrow();
     Entry entry =
         new Entry(
             place.pupilId,
             place.itemId,
-            block.block().kind(),
-            open.row().givenOn(),
-            item.text(),
+            asked.kind(),
+            session.givenOn(),
+            asked.text(),
             typed.state == AnswerState.BLANK ? "" : typed.written.strip(),
             typed.state,
             typed.corrected == null ? null : typed.corrected.strip());
-    Cell cell = writer.save(entry, open.of().id(), typed.version);
+    Cell cell = writer.save(entry, session.classId(), typed.version);
     if (cell.state() != AnswerState.EMPTY) {
       papers
           .findBySessionIdAndPupilId(place.sessionId, place.pupilId)
@@ -102,7 +104,7 @@ public class Papers {
     long session = open.row().id();
     Map<Long, PlannedBlocks.Planned> blocks = new HashMap<>();
     planned.of(session).forEach(b -> b.items().forEach(i -> blocks.put(i.id(), b)));
-    answers.stream().map(OneOfSeveral::pupilId).distinct().forEach(p -> here(p, open, teacher));
+    answers.stream().map(OneOfSeveral::pupilId).distinct().forEach(p -> here(p, open));
     return answers.stream()
         .map(
             a -> {
@@ -135,8 +137,8 @@ public class Papers {
   }
 
   /** A child whose paper is typed was there. */
-  private void here(long pupilId, SessionAccess.Open open, Teacher teacher) {
-    mustBeOurs(pupilId, open, teacher);
+  private void here(long pupilId, SessionAccess.Open open) {
+    mustBeOurs(pupilId, open);
     papers
         .findBySessionIdAndPupilId(open.row().id(), pupilId)
         .ifPresent(p -> p.become(PaperRow.State.HERE));
@@ -150,7 +152,7 @@ public class Papers {
   @Transactional
   void become(long sessionId, long pupilId, PaperRow.State state, Teacher teacher) {
     SessionAccess.Open open = access.find(sessionId, teacher);
-    mustBeOurs(pupilId, open, teacher);
+    mustBeOurs(pupilId, open);
     int written = state == PaperRow.State.AWAY ? reader.written(sessionId, pupilId) : 0;
     if (written > 0) {
       throw Problem.conflict(
@@ -166,11 +168,13 @@ public class Papers {
     papers.save(row);
   }
 
-  private void mustBeOurs(long pupilId, SessionAccess.Open open, Teacher teacher) {
-    boolean here = open.of().pupils().stream().anyMatch(p -> p.id() == pupilId);
-    if (!here
-        && classes.everyone(open.of().id(), teacher).stream().noneMatch(e -> e.id() == pupilId)) {
-      throw Problem.notFound("There is no child " + pupilId + " in this class.");
+  private void mustBeOurs(long pupilId, SessionAccess.Open open) {
+    if (!classes.hasOrHad(open.of().id(), pupilId)) {
+      throw noChild(pupilId);
     }
+  }
+
+  private static Problem noChild(long pupilId) {
+    return Problem.notFound("There is no child " + pupilId + " in this class.");
   }
 }

@@ -192,19 +192,6 @@ class SessionController {
     lifecycle.remove(id, seen(version), teacher);
   }
 
-  record Stumble(boolean stumbled) {}
-
-  /** Notes whether the class stumbled on an item that is answered aloud. */
-  @PutMapping("/api/sessions/{id}/items/{itemId}/stumble")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void stumble(
-      @PathVariable long id,
-      @PathVariable long itemId,
-      @RequestBody @Valid Stumble noted,
-      @AuthenticationPrincipal Teacher teacher) {
-    lifecycle.stumble(id, itemId, noted.stumbled(), teacher);
-  }
-
   /** Undoes the taking away. */
   @PostMapping("/api/sessions/{id}/restore")
   ResponseEntity<SheetView.SessionView> restore(

@@ -65,22 +65,6 @@ public class SessionLifecycle {
   }
 
   /**
-   * Notes whether the class stumbled on an item that is answered aloud; a card comes back then.
-   *
-   * @throws Problem 404 when the session has no such item
-   */
-  @Transactional
-  void stumble(long id, long item, boolean stumbled, Teacher teacher) {
-    access.find(id, teacher);
-    planned.of(id).stream()
-        .flatMap(p -> p.items().stream())
-        .filter(i -> i.id() == item)
-        .findFirst()
-        .orElseThrow(() -> Problem.notFound("This session has no item " + item + "."))
-        .stumble(stumbled);
-  }
-
-  /**
    * Takes a session away; it can be put back.
    *
    * @throws Problem 409 when papers of it are kept

@@ -89,6 +89,9 @@ public class SheetView {
    * @param why it was chosen, or what decides
    * @param pause seconds of quiet to write it
    * @param stumbled whether the class stumbled on it
+   * @param stumblers ids of the children who did, where they are noted
+   * @param ours points that it brought the class
+   * @param theirs points that it brought the teacher
    * @param pieces the first unit of each piece that the class builds the word in; empty for no word
    * @param drawing the word with the class's marks; null for no word
    * @param letters the names of its letters, where the class learns it by them; null where not
@@ -110,6 +113,9 @@ public class SheetView {
       @Prose String why,
       int pause,
       boolean stumbled,
+      Set<Long> stumblers,
+      double ours,
+      double theirs,
       List<Integer> pieces,
       @Nullable Drawing drawing,
       @Nullable String letters) {}
@@ -156,6 +162,7 @@ public class SheetView {
    * @param guess null where too few words ask something of the focus
    * @param learnt how far plans were off before and after learning; null while nothing is logged
    * @param pupils of a group; empty for the whole class
+   * @param points of the class and of the teacher; null while nobody has any
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record SessionView(
@@ -174,7 +181,8 @@ public class SheetView {
       List<Long> drops,
       @Nullable Guess guess,
       Timing.@Nullable Error learnt,
-      Set<Long> pupils) {}
+      Set<Long> pupils,
+      @Nullable TotalPoints points) {}
 
   /** The clock of a class, with what is learnt of it. */
   SessionClock clock(SchoolClass of) {
@@ -230,7 +238,8 @@ public class SheetView {
         seconds <= limit ? List.of() : drops(row, planned, focus, of, material, clock),
         guess(planned, focus, material),
         timing.runs() == 0 ? null : timing.error(),
-        row.pupils());
+        row.pupils(),
+        TotalPoints.given(planned));
   }
 
   /** What the class marks with, and the ring that words to know by heart have in it. */
@@ -368,6 +377,9 @@ public class SheetView {
         row.why().isEmpty() ? decided.map(Opportunity::why).orElse("") : row.why(),
         call.pause() * choices.pace() / HUNDRED,
         row.isStumbled(),
+        Set.copyOf(row.stumblers()),
+        row.points().ours() / 2.0,
+        row.points().theirs() / 2.0,
         word.map(w -> choices.parting().of(w, marks.chunks(of))).orElse(List.of()),
         word.map(w -> hand.word(w, unit)).orElse(null),
         word.filter(w -> byName)

@@ -16,6 +16,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -27,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Sessions that are handed out: their codes, who sits at a device, what is written there. */
 @Service
-class Handouts {
+public class Handouts {
   /** A code is good for a morning. */
   private static final Duration GOOD_FOR = Duration.ofHours(4);
 
@@ -93,17 +94,28 @@ class Handouts {
   HandoutView open(long session, Teacher teacher) {
     papers.mustBeTheirs(session, teacher);
     if (current(session).isEmpty()) {
-      handouts.deleteById(session);
+      forget(session);
       handouts.flush();
       handouts.saveAndFlush(new HandoutRow(session, code(), clock.instant().plus(GOOD_FOR)));
     }
     return view(session, teacher);
   }
 
+  /** The code of a session, which is handed out if it is not. */
+  @Transactional
+  public String codeOf(long session, Teacher teacher) {
+    return Objects.requireNonNull(open(session, teacher).code());
+  }
+
   /** Ends it: its code and all that sit with it are forgotten, what is written stays. */
   @Transactional
   void close(long session, Teacher teacher) {
     papers.mustBeTheirs(session, teacher);
+    forget(session);
+  }
+
+  /** Whoever sat with a code that is over sits there no more. */
+  private void forget(long session) {
     handouts.deleteById(session);
     sittings.deleteBySessionId(session);
   }

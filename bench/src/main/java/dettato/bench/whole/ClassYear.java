@@ -30,6 +30,9 @@ final class ClassYear {
 
   private ClassYear() {}
 
+  /**
+   * @param args the address; then "fill" where the year is only to be there
+   */
   public static void main(String[] args) throws Exception {
     Api api = new Api(args[0]);
     SimulatedClass children = new SimulatedClass(children(), 7);
@@ -55,6 +58,9 @@ final class ClassYear {
           "text/csv",
           "date,pupil,target,attempt\n" + String.join("\n", some) + "\n");
       System.out.printf("import of %d: %.2f s%n", some.size(), (System.nanoTime() - start) / 1e9);
+    }
+    if (args.length > 1) {
+      return;
     }
     String of = "/api/classes/" + id;
     String day = "?asOf=" + LAST;

@@ -1,0 +1,123 @@
+package dettato.app.session;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.app.account.Teacher;
+import dettato.app.marking.AttemptReader;
+import dettato.app.terms.Prose;
+import dettato.rule.RuleBook;
+import dettato.session.Outlook;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the papers of a session say, and the next step; counted from what is stored. */
+@Service
+class SessionOutlook {
+  private final SessionReader reader;
+  private final AttemptReader attempts;
+  private final JdbcTemplate jdbc;
+
+  SessionOutlook(SessionReader reader, AttemptReader attempts, JdbcTemplate jdbc) {
+    this.reader = reader;
+    this.attempts = attempts;
+    this.jdbc = jdbc;
+  }
+
+  /**
+   * @param ground what holds where a rule is failed, "" for a line that is about no rule
+   */
+  record OutlookLine(Outlook.About about, @Prose String says, @Prose String ground) {}
+
+  /**
+   * @param pupils who need it; empty for the whole class
+   */
+  record NextStep(String rule, String condition, List<Long> pupils) {}
+
+  /**
+   * @param next null where nothing is to be taught again
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record OutlookView(int papers, List<OutlookLine> lines, @Nullable NextStep next) {}
+
+  @Transactional(readOnly = true)
+  OutlookView of(long id, Teacher teacher) {
+    Map<Long, String> names = new HashMap<>();
+    Set<Long> written = new HashSet<>();
+    for (SessionReader.Paper paper : reader.papers(id, teacher)) {
+      names.put(paper.pupil().id(), paper.pupil().name());
+      if (!paper.cells().isEmpty()) {
+        written.add(paper.pupil().id());
+      }
+    }
+    Outlook.Said said =
+        Outlook.of(written.size(), grounds(id, names), words(id), sounds(id, names));
+    return new OutlookView(
+        written.size(),
+        said.lines().stream()
+            .map(l -> new OutlookLine(l.about(), l.says(), ground(l.condition())))
+            .toList(),
+        said.next().map(n -> new NextStep(n.rule(), n.condition(), n.children())).orElse(null));
+  }
+
+  private static String ground(String condition) {
+    return condition.isEmpty() ? "" : RuleBook.condition(condition).says();
+  }
+
+  private List<Outlook.OnGround> grounds(long id, Map<Long, String> names) {
+    return jdbc.query(
+        "select r.pupil_id, r.rule, r.condition,"
+            + " sum(case when r.outcome in ('UNDER', 'OVER') then 1 else 0 end) as failed,"
+            + " count(*) as tested from block b join item i on i.block_id = b.id"
+            + " join attempt a on a.item_id = i.id join mark_rule r on r.attempt_id = a.id"
+            + " where b.session_id = ? and r.outcome in ('UNDER', 'OVER', 'APPLIED')"
+            + " and r.condition is not null group by r.pupil_id, r.rule, r.condition"
+            + " order by r.condition, r.pupil_id",
+        (row, n) ->
+            new Outlook.OnGround(
+                names.getOrDefault(row.getLong("pupil_id"), ""),
+                row.getLong("pupil_id"),
+                row.getString("rule"),
+                row.getString("condition"),
+                row.getInt("failed"),
+                row.getInt("tested")),
+        id);
+  }
+
+  private List<Outlook.AskedWord> words(long id) {
+    Map<String, List<String>> wrong = new LinkedHashMap<>();
+    Map<String, Integer> papers = new HashMap<>();
+    attempts.words(
+        id,
+        w -> {
+          papers.merge(w.target(), 1, Integer::sum);
+          List<String> those = wrong.computeIfAbsent(w.target(), t -> new ArrayList<>());
+          if (!w.right()) {
+            those.add(w.written());
+          }
+        });
+    return wrong.entrySet().stream()
+        .map(
+            e ->
+                new Outlook.AskedWord(e.getKey(), papers.getOrDefault(e.getKey(), 0), e.getValue()))
+        .toList();
+  }
+
+  private List<Outlook.SoundsOff> sounds(long id, Map<Long, String> names) {
+    return jdbc.query(
+        "select w.pupil_id, count(*) as words from block b join item i on i.block_id = b.id"
+            + " join attempt a on a.item_id = i.id join mark_word w on w.attempt_id = a.id"
+            + " where b.session_id = ? and w.need = 'HEARING' group by w.pupil_id",
+        (row, n) ->
+            new Outlook.SoundsOff(
+                names.getOrDefault(row.getLong("pupil_id"), ""), row.getInt("words")),
+        id);
+  }
+}
