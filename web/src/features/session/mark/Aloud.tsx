@@ -5,6 +5,8 @@ import { ask } from '../../../api/queries'
 import { askedOf } from '../../../blocks'
 import { FieldError } from '../../../ui/FieldError'
 
+const isAloud = (block: Session['blocks'][number]) => block.spoken && block.items.length > 0
+
 /** What was answered aloud: done, or who stumbled; nothing of it stands on a paper. */
 export function Aloud({ session, pupils, close }: { session: Session; pupils: readonly Pupil[]; close: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null)
@@ -15,7 +17,7 @@ export function Aloud({ session, pupils, close }: { session: Session; pupils: re
     onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey, exact: true }),
   })
   useEffect(() => dialog.current?.showModal(), [])
-  const spoken = session.blocks.filter((b) => b.spoken)
+  const spoken = session.blocks.filter(isAloud)
   return (
     <dialog ref={dialog} className="modal" aria-label="Answered aloud" onClose={close} onCancel={close}>
       <div className="modal-box bg-base-100 max-w-2xl flex flex-col gap-3">

@@ -132,7 +132,7 @@ function Marking({ session, papers: first }: { session: Session; papers: readonl
   }
   return (
     <>
-      <Progress session={session} store={store} papers={papers.length} byWord={byWord} paste={() => setPasting(true)} handOut={() => setTablets(true)} aloud={session.blocks.some((b) => b.spoken) ? () => setAloud(true) : undefined} toUnsure={() => openAt(store.nextUnsure({ pupilId: pupil.id, itemId: column.item.id }))} turn={() => url.set({ by: byWord ? '' : 'word' })} />
+      <Progress session={session} store={store} papers={papers.length} byWord={byWord} paste={() => setPasting(true)} handOut={() => setTablets(true)} aloud={session.blocks.some((b) => b.spoken && b.items.length > 0) ? () => setAloud(true) : undefined} toUnsure={() => openAt(store.nextUnsure({ pupilId: pupil.id, itemId: column.item.id }))} turn={() => url.set({ by: byWord ? '' : 'word' })} />
       <FieldError says={failure || pile.problem} />
       <Finished session={session} store={store} papers={papers.length} />
       <div className="grid grid-cols-1 lg:grid-cols-[1fr_318px] gap-4 min-h-0 grow max-lg:min-h-fit">

@@ -1,5 +1,6 @@
 import { askedOf } from '../../../blocks'
 import { useQuery } from '@tanstack/react-query'
+import { memo } from 'react'
 import type { Paper, Pupil, Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
 import { useClass } from '../../../lib/classContext'
@@ -15,7 +16,7 @@ import { Judgement } from './Judgement'
 import type { Entry } from './cells'
 import type { PaperStore } from './paperStore'
 import { onThisPaper, slips } from './tally'
-import { useCell, useStanding } from './usePapers'
+import { useCell, useRevision } from './usePapers'
 
 /** Explains the open attempt: strip, rule, how it reads, what is known of the child beside it. */
 export function Panel({
@@ -109,9 +110,9 @@ function Quarrel({ entry, pupil, column, store }: { entry: Entry; pupil: Pupil; 
   )
 }
 
-function ChildAndRule({ pupil, rule, condition, session, store }: { pupil: Pupil; rule: string; condition: string | undefined; session: Session; store: PaperStore }) {
+const ChildAndRule = memo(function ChildAndRule({ pupil, rule, condition, session, store }: { pupil: Pupil; rule: string; condition: string | undefined; session: Session; store: PaperStore }) {
   const { id } = useClass()
-  useStanding(store)
+  useRevision(store)
   const before = useQuery(ask.evidence(id, pupil.id, rule, daysOn(session.date, -1)))
   const standing = before.data?.standing
   const today = onThisPaper(session, pupil.id, rule, store)
@@ -153,15 +154,15 @@ function ChildAndRule({ pupil, rule, condition, session, store }: { pupil: Pupil
       ) : null}
     </section>
   )
-}
+})
 
 const SLIPS = 3
 const NAMED = 5
 
 /** What most children break in this session, on which ground. */
-function SoFar({ session, papers, store }: { session: Session; papers: readonly Paper[]; store: PaperStore }) {
+const SoFar = memo(function SoFar({ session, papers, store }: { session: Session; papers: readonly Paper[]; store: PaperStore }) {
   const { accent } = useClass()
-  useStanding(store)
+  useRevision(store)
   const rules = useQuery(ask.rules(accent))
   const all = slips(session, papers, store)
   const says = (id: string) => rules.data?.flatMap((r) => r.conditions).find((c) => c.id === id)?.says ?? ''
@@ -178,7 +179,7 @@ function SoFar({ session, papers, store }: { session: Session; papers: readonly 
       </ul>
     </section>
   )
-}
+})
 
 function named(names: readonly string[]): string {
   return names.length > NAMED ? `${names.slice(0, NAMED).join(', ')} and ${names.length - NAMED} more` : names.join(', ')

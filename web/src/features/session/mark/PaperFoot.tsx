@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState, useSyncExternalStore } from 'react'
+import { useEffect } from 'react'
 import type { Pupil } from '../../../api/client'
 import { ask } from '../../../api/queries'
 import type { PaperStore } from './paperStore'
+import { useRevision } from './usePapers'
 
 /** So long after the last answer was entered, in milliseconds. */
 const SOON = 800
@@ -11,8 +12,7 @@ const SOON = 800
 export function PaperFoot({ session, pupil, store }: { session: number; pupil: Pupil; store: PaperStore }) {
   const queries = useQueryClient()
   const scores = useQuery(ask.scores(session))
-  const [subscribe] = useState(() => store.onAll())
-  const kept = useSyncExternalStore(subscribe, () => store.revision())
+  const kept = useRevision(store)
   useEffect(() => {
     const timer = window.setTimeout(() => void queries.invalidateQueries({ queryKey: ask.scores(session).queryKey }), SOON)
     return () => window.clearTimeout(timer)

@@ -70,6 +70,8 @@ export class Cells {
   private readonly drafts = new Map<string, Draft>()
   private standing: Standing
   private changes = 0
+  private readonly offs = new Map<number, number>()
+  private countedAt = -1
 
   constructor(session: number, papers: readonly Paper[], items: readonly number[]) {
     this.session = session
@@ -124,9 +126,15 @@ export class Cells {
     return [...counts].sort(([a, n], [b, m]) => m - n || a.localeCompare(b)).map(([text]) => text)
   }
 
-  /** How many answers to an item are off. */
+  /** How many answers to an item are off; counted when an answer is kept, asked with every key. */
   off(itemId: number): number {
-    return [...this.away.keys()].filter((pupil) => isOff(this.get(pupil, itemId).kept)).length
+    if (this.countedAt !== this.changes) {
+      this.countedAt = this.changes
+      this.offs.clear()
+    }
+    const known = this.offs.get(itemId) ?? [...this.away.keys()].filter((pupil) => isOff(this.get(pupil, itemId).kept)).length
+    this.offs.set(itemId, known)
+    return known
   }
 
   /** Changes whenever an answer is kept. */

@@ -50,3 +50,9 @@ export function useStanding(store: PaperStore) {
   const [subscribe] = useState(() => store.onAll())
   return useSyncExternalStore(subscribe, () => store.all())
 }
+
+/** Draws again whenever an answer is kept, and not with every key. */
+export function useRevision(store: PaperStore): number {
+  const [subscribe] = useState(() => store.onAll())
+  return useSyncExternalStore(subscribe, () => store.revision())
+}

@@ -6,15 +6,20 @@ import dettato.sound.Accent;
 import dettato.word.Capitals;
 import dettato.word.Word;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** Says a mark in plain sentences, one a fact, the deciding rule first. */
 public final class Explanation {
   private final Mark mark;
   private final Accent accent;
   private final List<Fact> facts = new ArrayList<>();
+
+  /** Units that a letter's own name spells. */
+  private final Set<Integer> named = new HashSet<>();
 
   private Explanation(Mark mark, Accent accent) {
     this.mark = mark;
@@ -55,7 +60,10 @@ public final class Explanation {
           sentence.formatted(mark.attempt().strip(), base, word()));
       return facts;
     }
-    mark.rules().stream().filter(r -> r.outcome().isFailure()).forEach(this::rule);
+    letterNames();
+    mark.rules().stream()
+        .filter(r -> r.outcome().isFailure() && !named.contains(r.at().unit()))
+        .forEach(this::rule);
     mark.regularised().forEach(this::regularised);
     for (int i = 0; i < mark.units().size() && mark.result() != Result.RIGHT; i++) {
       unit(i);
@@ -67,6 +75,30 @@ public final class Explanation {
         .forEach(o -> add(Fact.Kind.ODDITY, -1, o, oddity(o)));
     realWord();
     return facts;
+  }
+
+  /** A letter that stands for the two sounds of its own name (c for see, y for why). */
+  private void letterNames() {
+    for (int i = 0; i + 1 < mark.units().size(); i++) {
+      String one = mark.units().get(i).written();
+      String other = mark.units().get(i + 1).written();
+      String letter = one + other;
+      boolean alone = one.isEmpty() || other.isEmpty();
+      if (alone
+          && LetterNames.isNameOf(
+              letter,
+              mark.target().cut().unit(i).sound(),
+              mark.target().cut().unit(i + 1).sound())) {
+        named.add(i);
+        named.add(i + 1);
+        String said = sound(i) + sound(i + 1);
+        add(
+            Fact.Kind.SOUND,
+            i,
+            "letter-name",
+            "%s stands for its own name, /%s/.".formatted(letter, said));
+      }
+    }
   }
 
   private void rule(RuleMark failure) {
@@ -130,7 +162,8 @@ public final class Explanation {
   private void unit(int i) {
     UnitMark unit = mark.units().get(i);
     boolean told =
-        facts.stream().anyMatch(f -> f.unit() == i)
+        named.contains(i)
+            || facts.stream().anyMatch(f -> f.unit() == i)
             || mark.swaps().stream().anyMatch(s -> s.first() == i || s.second() == i)
             || isOfToldEnding(i)
             || isSpelledByOther(unit);

@@ -18,7 +18,28 @@ final class LetterNames {
   private static final Map<String, String> END_IN =
       Map.of("FLEECE", "bcdgptvz", "FACE", "jk", "CUTE", "q", "PRICE", "y");
 
+  /** Names of two sounds, each as it begins and ends. */
+  private static final Map<String, String> WHOLE =
+      Map.ofEntries(
+          Map.entry("b FLEECE", "b"),
+          Map.entry("s FLEECE", "c"),
+          Map.entry("d FLEECE", "d"),
+          Map.entry("dʒ FLEECE", "g"),
+          Map.entry("p FLEECE", "p"),
+          Map.entry("t FLEECE", "t"),
+          Map.entry("v FLEECE", "v"),
+          Map.entry("dʒ FACE", "j"),
+          Map.entry("k FACE", "k"),
+          Map.entry("k CUTE", "q"),
+          Map.entry("j GOOSE", "u"),
+          Map.entry("w PRICE", "y"));
+
   private LetterNames() {}
+
+  /** Whether a letter's name is these two sounds (c for see, y for why). */
+  static boolean isNameOf(String letter, Sound first, Sound second) {
+    return letter.equals(WHOLE.get(first.id() + " " + second.id()));
+  }
 
   /** Whether a letter's name is this vowel. */
   static boolean isNameOf(String letter, Sound sound) {

@@ -144,9 +144,15 @@ public final class SentenceMarker {
   private WordMark pair(String wanted, String written) {
     boolean far = Tokens.difference(wanted, written) >= ANOTHER_WORD || holds(wanted, written);
     boolean another = far && lexicon.find(Tokens.plain(written), marker.accent().id()).isPresent();
-    return another
+    Mark mark = markOf(wanted, written);
+    return another && !spells(mark)
         ? replaced(wanted, written)
-        : new WordMark(wanted, written, Kind.MATCH, Optional.of(markOf(wanted, written)));
+        : new WordMark(wanted, written, Kind.MATCH, Optional.of(mark));
+  }
+
+  /** cot for caught: another word, but its letters can spell every sound that was dictated. */
+  private static boolean spells(Mark mark) {
+    return mark.extras().isEmpty() && mark.represented() == mark.units().size();
   }
 
   /** into for in: the whole word and some letters more. */

@@ -47,14 +47,60 @@ final class Stranger {
 
   private String read() {
     StringBuilder said = new StringBuilder();
+    List<Unit> mine = Reader.read(new String(letters));
     int at = 0;
-    for (Unit unit : Reader.read(new String(letters))) {
+    for (int i = 0; i < mine.size(); i++) {
+      Unit unit = mine.get(i);
       int length = unit.grapheme().headLength();
       int as = asInModel(unit, at, at + length);
+      int known = as >= 0 ? 0 : readAsInModel(mine, i, at);
+      if (known > 0) {
+        int from = model.cut().unitAt(at);
+        for (int m = from; model.cut().size() > m && model.cut().start(m) < at + known; m++) {
+          said.append(model.cut().ipa(m, accent));
+        }
+        for (int end = at + known; at < end; i++) {
+          at += mine.get(i).grapheme().headLength();
+        }
+        i--;
+        continue;
+      }
       said.append(as >= 0 ? model.cut().ipa(as, accent) : accent.say(unit.sound()));
       at += length;
     }
     return said.toString();
+  }
+
+  /**
+   * How many letters from here, with a split grapheme that no rule sees, stand as at the model's
+   * start and are read by rule there as here: some in something and in somethink.
+   *
+   * @return 0 for none
+   */
+  private int readAsInModel(List<Unit> mine, int first, int at) {
+    int unit = at < sameTo ? model.cut().unitAt(at) : 0;
+    int end = at < sameTo ? model.cut().silentE(unit) + 1 : 0;
+    boolean known = end > at && end <= sameTo && model.cut().start(unit) == at;
+    return known && isCutAlike(mine, first, at, end) ? end - at : 0;
+  }
+
+  /** Whether these letters are read alike, unit by unit, by the rules that know no model. */
+  private boolean isCutAlike(List<Unit> mine, int first, int at, int end) {
+    List<Unit> there = Reader.read(model.letters());
+    int from = 0;
+    int t = 0;
+    while (t < there.size() && from < at) {
+      from += there.get(t++).grapheme().headLength();
+    }
+    int i = first;
+    while (from == at && at < end && t < there.size() && i < mine.size()) {
+      if (!there.get(t).equals(mine.get(i))) {
+        return false;
+      }
+      at += mine.get(i++).grapheme().headLength();
+      from += there.get(t++).grapheme().headLength();
+    }
+    return at == end && from == end;
   }
 
   /** The unit of the model that has these very letters here, and may be read so; or -1. */

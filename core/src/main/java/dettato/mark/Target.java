@@ -128,7 +128,10 @@ final class Target {
         : Mark.RealWord.ANOTHER;
   }
 
-  /** Whether /t/ or /d/ is a flap here: after a vowel and before a weak one, in America. */
+  /**
+   * Whether /t/ or /d/ is a flap here: after a vowel and before a weak one, or a last o (tomato),
+   * in America.
+   */
   boolean isFlap(int unit) {
     boolean stop = FLAPS.contains(units[unit].sound().id());
     boolean between =
@@ -136,7 +139,8 @@ final class Target {
     return stop
         && between
         && accent.line().contains(Accents.GENERAL_AMERICAN)
-        && units[unit + 1].unit.stress() == Unit.Stress.NONE;
+        && (units[unit + 1].unit.stress() == Unit.Stress.NONE
+            || unit + 2 == units.length && units[unit + 1].sound().id().equals("GOAT"));
   }
 
   /**

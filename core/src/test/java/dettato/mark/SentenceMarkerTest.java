@@ -29,11 +29,28 @@ class SentenceMarkerTest {
     "The gull satonthe lege., MATCH MATCH JOINED MATCH",
     "The sat on the gull ledge., MATCH MATCH MATCH MATCH SWAPPED MATCH",
     "The gull sat into the ledge., MATCH MATCH MATCH REPLACED MATCH MATCH",
+    "The gull sat on the shelf., MATCH MATCH MATCH MATCH MATCH REPLACED",
   })
   void pairsWordsBeforeItMarksThem(String attempt, String kinds) {
     assertEquals(
         List.of(kinds.split(" ")),
         MARKER.mark(TARGET, attempt).words().stream().map(w -> w.kind().name()).toList());
+  }
+
+  /** Another word of four other letters, but its letters can spell every sound: it is misspelt. */
+  @ParameterizedTest(name = "{0} / {1}: {2}")
+  @CsvSource({
+    "He caught the ball., He court the ball., MATCH",
+    "I know the way., I no the way., MATCH",
+    "We ate eight pies., We ate ate pies., MATCH",
+    "She wore a coat., She war a coat., MATCH",
+    "He caught the ball., He threw the ball., REPLACED",
+    "I know the way., I show the way., MATCH",
+    "I see the way., I know the way., REPLACED",
+  })
+  void whatSpellsTheSoundsIsNoOtherWord(String target, String attempt, Kind kind) {
+    assertEquals(
+        kind, MARKER.mark(target, attempt).words().get(attempt.contains("pies") ? 2 : 1).kind());
   }
 
   @Test

@@ -18,7 +18,7 @@ abstract class Journey {
   @BeforeAll
   static void open(@TempDir Path folder) {
     server = new Server(folder);
-    window = new Window(server);
+    window = new Window(server.address());
     page = window.page;
     window.logIn();
   }

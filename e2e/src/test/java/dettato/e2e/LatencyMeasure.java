@@ -1,13 +1,7 @@
 package dettato.e2e;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
 
@@ -43,25 +37,9 @@ public final class LatencyMeasure {
    * @param args the address of a server that holds a class-year
    */
   public static void main(String[] args) {
-    try (Playwright playwright =
-            Playwright.create(
-                new Playwright.CreateOptions()
-                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        Browser browser =
-            playwright
-                .chromium()
-                .launch(
-                    new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setChromiumSandbox(false)
-                        .setArgs(List.of("--disable-gpu", "--no-first-run")))) {
-      Page page =
-          browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
-      page.navigate(args[0] + "/");
-      page.getByLabel("Name").fill("demo");
-      page.getByLabel("Password").fill("demo-dettato");
-      page.keyboard().press("Enter");
-      page.getByRole(AriaRole.LINK).first().waitFor();
+    try (Window window = new Window(args[0])) {
+      Page page = window.page;
+      window.logIn();
       measure(page, args[0]);
     }
   }

@@ -1,10 +1,6 @@
 package dettato.e2e;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -60,25 +56,9 @@ public final class MarkingMeasure {
    * @param args the address of a server with demo data
    */
   public static void main(String[] args) {
-    try (Playwright playwright =
-            Playwright.create(
-                new Playwright.CreateOptions()
-                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        Browser browser =
-            playwright
-                .chromium()
-                .launch(
-                    new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setChromiumSandbox(false)
-                        .setArgs(List.of("--disable-gpu", "--no-first-run")))) {
-      Page page =
-          browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
-      page.navigate(args[0] + "/");
-      page.getByLabel("Name").fill("demo");
-      page.getByLabel("Password").fill("demo-dettato");
-      page.keyboard().press("Enter");
-      page.getByRole(com.microsoft.playwright.options.AriaRole.LINK).first().waitFor();
+    try (Window window = new Window(args[0])) {
+      Page page = window.page;
+      window.logIn();
       new MarkingMeasure(page, 0).run(args[0], 0.72);
       new MarkingMeasure(page, 0).run(args[0], 0.95);
       new MarkingMeasure(page, HUMAN).run(args[0], 0.72);

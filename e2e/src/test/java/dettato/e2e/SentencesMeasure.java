@@ -3,19 +3,13 @@ package dettato.e2e;
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.stream.Collectors;
 
 /**
@@ -147,25 +141,9 @@ public final class SentencesMeasure {
   }
 
   private static void type(String address, String session, List<List<String>> written) {
-    try (Playwright playwright =
-            Playwright.create(
-                new Playwright.CreateOptions()
-                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        Browser browser =
-            playwright
-                .chromium()
-                .launch(
-                    new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setChromiumSandbox(false)
-                        .setArgs(List.of("--disable-gpu", "--no-first-run")))) {
-      Page page =
-          browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
-      page.navigate(address + "/");
-      page.getByLabel("Name").fill("demo");
-      page.getByLabel("Password").fill("demo-dettato");
-      page.keyboard().press("Enter");
-      page.getByRole(AriaRole.LINK).first().waitFor();
+    try (Window window = new Window(address)) {
+      Page page = window.page;
+      window.logIn();
       page.navigate(address + "/class/1/mark/" + session + "?at=1.1");
       page.getByLabel("Papers and words").waitFor();
       for (List<String> paper : written) {

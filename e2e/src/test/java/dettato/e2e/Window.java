@@ -21,11 +21,14 @@ final class Window implements AutoCloseable {
   private static final Path SCREENSHOTS = Path.of("../docs/screenshots");
 
   private final Playwright playwright;
-  private final Server server;
+  private final String address;
   final Page page;
 
-  Window(Server server) {
-    this.server = server;
+  /**
+   * @param address of a server
+   */
+  Window(String address) {
+    this.address = address;
     // A busy machine may be slow; the journey waits for what it expects, it does not time it.
     PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
     this.playwright =
@@ -62,7 +65,7 @@ final class Window implements AutoCloseable {
   }
 
   void logIn() {
-    page.navigate(server.address() + "/");
+    page.navigate(address + "/");
     page.getByLabel("Name").fill("demo");
     page.getByLabel("Password").fill("demo-dettato");
     page.keyboard().press("Enter");
@@ -70,7 +73,7 @@ final class Window implements AutoCloseable {
   }
 
   void open(String path) {
-    page.navigate(server.address() + path);
+    page.navigate(address + path);
   }
 
   com.microsoft.playwright.Locator heading(String name) {
