@@ -35,7 +35,7 @@ export function Panel({
   const entry = useCell(store, pupil.id, column.item.id)
   const rule = column.item.rule ?? ruleOf(session.focus)
   return (
-    <aside aria-label="About this attempt" className="flex flex-col gap-3 min-h-0 max-lg:min-h-fit overflow-auto">
+    <aside aria-label="About this attempt" className="flex flex-col gap-3 min-h-0 max-lg:min-h-fit overflow-auto [contain:layout_paint]">
       <section className="sheet p-3 flex flex-col gap-2 items-start" aria-live="polite">
         <h2 className="mute text-sm font-semibold">
           {pupil.name} · {column.kind.head(column.item)}
