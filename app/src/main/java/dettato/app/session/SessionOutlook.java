@@ -8,11 +8,10 @@ import dettato.rule.RuleBook;
 import dettato.session.Outlook;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -49,14 +48,9 @@ class SessionOutlook {
 
   @Transactional(readOnly = true)
   OutlookView of(long id, Teacher teacher) {
-    Map<Long, String> names = new HashMap<>();
-    Set<Long> written = new HashSet<>();
-    for (SessionReader.Paper paper : reader.papers(id, teacher)) {
-      names.put(paper.pupil().id(), paper.pupil().name());
-      if (!paper.cells().isEmpty()) {
-        written.add(paper.pupil().id());
-      }
-    }
+    List<SessionReader.WrittenPaper> written = reader.written(id, teacher);
+    Map<Long, String> names =
+        written.stream().collect(Collectors.toMap(p -> p.pupil().id(), p -> p.pupil().name()));
     Outlook.Said said =
         Outlook.of(written.size(), grounds(id, names), words(id), sounds(id, names));
     return new OutlookView(
