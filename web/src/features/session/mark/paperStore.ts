@@ -12,7 +12,7 @@ export interface Wire {
 }
 
 /** So long after the last key a cell is sent, in milliseconds. */
-const SOON = 110
+const SOON = 50
 const AGAIN = 4_000
 /**
  * The papers of one session as they are typed. Writes of one cell go one after the other, each naming the version it

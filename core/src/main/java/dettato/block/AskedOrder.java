@@ -19,7 +19,7 @@ public final class AskedOrder {
       focus.stream()
           .flatMap(f -> FocusAt.of(f, word, material.accent()).stream())
           .findFirst()
-          .ifPresent(at -> asked.add(at.asks(word)));
+          .ifPresent(at -> asked.add(at.asks()));
     }
     return asked;
   }

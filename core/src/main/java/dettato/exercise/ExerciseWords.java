@@ -86,7 +86,7 @@ final class ExerciseWords {
           @Override
           public Boolean rivals(String sound, List<String> graphemes) {
             return at(word, focus, material)
-                .filter(at -> graphemes.contains(word.cut().unit(at.unit()).grapheme().text()))
+                .filter(at -> graphemes.contains(at.grapheme()))
                 .isPresent();
           }
 
@@ -112,13 +112,7 @@ final class ExerciseWords {
                     .orElseGet(
                         () ->
                             "/%s/ is spelled %s here"
-                                .formatted(
-                                    word.cut().ipa(at.unit(), material.accent()),
-                                    word.cut()
-                                        .unit(at.unit())
-                                        .grapheme()
-                                        .text()
-                                        .replace('_', '-'))))
+                                .formatted(at.ipa(), at.grapheme().replace('_', '-'))))
         .orElse("");
   }
 

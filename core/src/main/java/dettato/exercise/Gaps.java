@@ -98,7 +98,7 @@ final class Gaps implements Exercise {
       return Optional.empty();
     }
     return FocusAt.of(focus.get(), word, material.accent())
-        .map(at -> at.asks(word))
+        .map(at -> at.asks())
         .or(() -> Optional.of(""));
   }
 

@@ -119,10 +119,7 @@ final class Sort implements Exercise {
 
               @Override
               public List<Sorted> rivals(String sound, List<String> graphemes) {
-                return onFocus(
-                    wanted,
-                    material,
-                    (word, at) -> word.cut().unit(at.unit()).grapheme().text().replace('_', '-'));
+                return onFocus(wanted, material, (word, at) -> at.grapheme().replace('_', '-'));
               }
 
               @Override

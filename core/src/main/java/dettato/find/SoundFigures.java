@@ -4,6 +4,7 @@ import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
+import dettato.word.SyllabicL;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -87,15 +88,29 @@ public final class SoundFigures {
   private static void count(Word word, Accent accent, Map<String, Map<String, Tally>> sounds) {
     for (int i = 0; i < word.cut().size(); i++) {
       Unit unit = word.cut().unit(i);
-      Tally tally =
-          sounds
-              .computeIfAbsent(accent.say(unit.sound()), s -> new LinkedHashMap<>())
-              .computeIfAbsent(unit.grapheme().text(), g -> new Tally(unit));
-      tally.places[Place.of(i, word.cut().size()).ordinal()]++;
-      tally.weight += weight(word);
-      if (tally.examples.size() < EXAMPLES && !tally.examples.contains(word.spelling())) {
-        tally.examples.add(word.spelling());
-      }
+      Place place = Place.of(i, word.cut().size());
+      count(word, place, tally(sounds, accent.say(unit.sound()), unit.grapheme().text(), unit));
+    }
+    SyllabicL.of(word, accent)
+        .ifPresent(
+            end -> {
+              Unit vowel = word.cut().unit(end.unit());
+              count(word, Place.END, tally(sounds, end.ipa(), end.grapheme(), vowel));
+            });
+  }
+
+  private static Tally tally(
+      Map<String, Map<String, Tally>> sounds, String ipa, String grapheme, Unit unit) {
+    return sounds
+        .computeIfAbsent(ipa, s -> new LinkedHashMap<>())
+        .computeIfAbsent(grapheme, g -> new Tally(unit));
+  }
+
+  private static void count(Word word, Place place, Tally tally) {
+    tally.places[place.ordinal()]++;
+    tally.weight += weight(word);
+    if (tally.examples.size() < EXAMPLES && !tally.examples.contains(word.spelling())) {
+      tally.examples.add(word.spelling());
     }
   }
 

@@ -7,6 +7,7 @@ import dettato.rule.Side;
 import dettato.sound.Accent;
 import dettato.word.Homophones;
 import dettato.word.Lexicon;
+import dettato.word.SyllabicL;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -38,6 +39,7 @@ public final class WordIndex {
    * A word with what queries ask of it.
    *
    * @param ipa what each unit says
+   * @param end the two that are heard as one at its end
    * @param step the last step of the teaching sequence it needs
    * @param places where rules decide in it
    * @param clusters where two consonants or more stand together
@@ -45,6 +47,7 @@ public final class WordIndex {
   private record Entry(
       Word word,
       String[] ipa,
+      Optional<SyllabicL> end,
       int step,
       int beats,
       List<Opportunity> places,
@@ -93,7 +96,13 @@ public final class WordIndex {
             .map(
                 e ->
                     new Entry(
-                        e.word, e.ipa, step(e.word, steps, other), e.beats, e.places, e.clusters))
+                        e.word,
+                        e.ipa,
+                        e.end,
+                        step(e.word, steps, other),
+                        e.beats,
+                        e.places,
+                        e.clusters))
             .toList());
   }
 
@@ -125,6 +134,7 @@ public final class WordIndex {
     return new Entry(
         word,
         ipa,
+        SyllabicL.of(word, accent),
         step(word, steps, sequence),
         word.cut().beats(),
         RuleBook.opportunities(word),
@@ -199,7 +209,13 @@ public final class WordIndex {
         return true;
       }
     }
-    return false;
+    return e.end.filter(end -> isMeant(q, end)).isPresent();
+  }
+
+  private static boolean isMeant(Query q, SyllabicL end) {
+    return (q.sound().isEmpty() || end.ipa().equals(q.sound()))
+        && (q.grapheme().isEmpty() || end.grapheme().equals(q.grapheme()))
+        && (q.place().isEmpty() || q.place().get() == Place.END);
   }
 
   private static boolean within(int n, int least, int most) {
@@ -208,10 +224,15 @@ public final class WordIndex {
 
   /** The graphemes of a sound in a word, for telling rivals apart. */
   static List<String> graphemes(Word word, String sound, Accent accent) {
-    return IntStream.range(0, word.cut().size())
-        .filter(i -> word.cut().ipa(i, accent).equals(sound))
-        .mapToObj(i -> word.cut().unit(i).grapheme().text())
-        .collect(Collectors.toList());
+    Stream<String> units =
+        IntStream.range(0, word.cut().size())
+            .filter(i -> word.cut().ipa(i, accent).equals(sound))
+            .mapToObj(i -> word.cut().unit(i).grapheme().text());
+    Stream<String> end =
+        SyllabicL.of(word, accent).stream()
+            .filter(e -> e.ipa().equals(sound))
+            .map(SyllabicL::grapheme);
+    return Stream.concat(units, end).toList();
   }
 
   Stream<Word> words() {

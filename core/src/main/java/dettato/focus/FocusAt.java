@@ -3,6 +3,7 @@ package dettato.focus;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
+import dettato.word.SyllabicL;
 import dettato.word.Word;
 import java.util.Comparator;
 import java.util.List;
@@ -11,10 +12,12 @@ import java.util.Optional;
 /**
  * The place in a word that a focus is about.
  *
- * @param unit index of the unit
+ * @param unit index of the unit, or of the first of two that are heard as one
+ * @param ipa what is heard there, in the accent
+ * @param grapheme the letters there
  * @param decided what a rule decides there; empty where graphemes rival
  */
-public record FocusAt(int unit, Optional<Opportunity> decided) {
+public record FocusAt(int unit, String ipa, String grapheme, Optional<Opportunity> decided) {
 
   /** Its first place; empty for a word that asks nothing of the focus. */
   public static Optional<FocusAt> of(Focus focus, Word word, Accent accent) {
@@ -24,22 +27,29 @@ public record FocusAt(int unit, Optional<Opportunity> decided) {
           public Optional<FocusAt> rule(String id) {
             return RuleBook.opportunities(id, word)
                 .findFirst()
-                .map(o -> new FocusAt(o.unit(), Optional.of(o)));
+                .map(o -> at(o.unit(), Optional.of(o)));
           }
 
           @Override
           public Optional<FocusAt> rivals(String sound, List<String> graphemes) {
             for (int i = 0; i < word.cut().size(); i++) {
               if (word.cut().ipa(i, accent).equals(sound)) {
-                return Optional.of(new FocusAt(i, Optional.empty()));
+                return Optional.of(at(i, Optional.empty()));
               }
             }
-            return Optional.empty();
+            return SyllabicL.of(word, accent)
+                .filter(end -> end.ipa().equals(sound))
+                .map(end -> new FocusAt(end.unit(), end.ipa(), end.grapheme(), Optional.empty()));
           }
 
           @Override
           public Optional<FocusAt> irregular() {
             return Optional.empty();
+          }
+
+          private FocusAt at(int unit, Optional<Opportunity> decided) {
+            String letters = word.cut().unit(unit).grapheme().text();
+            return new FocusAt(unit, word.cut().ipa(unit, accent), letters, decided);
           }
         });
   }
@@ -56,7 +66,7 @@ public record FocusAt(int unit, Optional<Opportunity> decided) {
   /**
    * What is asked there, to be told from what other words ask: the rule's side, or the grapheme.
    */
-  public String asks(Word word) {
-    return decided.map(o -> o.side().name()).orElse(word.cut().unit(unit).grapheme().text());
+  public String asks() {
+    return decided.map(o -> o.side().name()).orElse(grapheme);
   }
 }

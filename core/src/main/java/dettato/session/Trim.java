@@ -112,8 +112,7 @@ public final class Trim {
             item.role() == Item.Role.OWN
                 ? Worth.OWN
                 : isBroken ? Worth.BROKEN : at.isPresent() ? Worth.CONTRAST : Worth.PRACTICE;
-        String side =
-            at.map(a -> kind + " " + a.asks(material.word().apply(item.text()))).orElse("");
+        String side = at.map(a -> kind + " " + a.asks()).orElse("");
         all.add(new Candidate(new Place(b, i), worth, side, clock.seconds(kind, item)));
       }
     }

@@ -18,12 +18,14 @@ class FocusAtTest {
   private static final Focus RAIN = new Focus.Rivals("eɪ", List.of("ai", "ay"));
   private static final Focus IT = new Focus.Rivals("ɪ", List.of("i", "y"));
 
+  private static final Focus APPLE = new Focus.Rivals("əl", List.of("le", "el"));
+
   /** A word, the unit it is about, and what is asked there. */
   private static void assertAsks(int unit, String asks, Focus focus, String spelling) {
     Word word = Blocks.word(spelling);
     FocusAt at = FocusAt.of(focus, word, ACCENT).orElseThrow();
     assertEquals(unit, at.unit(), spelling);
-    assertEquals(asks, at.asks(word), spelling);
+    assertEquals(asks, at.asks(), spelling);
   }
 
   @Test
@@ -44,6 +46,12 @@ class FocusAtTest {
   }
 
   @Test
+  void aWeakVowelAndLAskForTheLettersOfBoth() {
+    assertAsks(3, "el", APPLE, "camel");
+    assertAsks(2, "le", APPLE, "apple");
+  }
+
+  @Test
   void aWordWithoutThePlaceAsksNothing() {
     assertEquals(Optional.empty(), FocusAt.of(Blocks.FINAL_J, Blocks.word("rain"), ACCENT));
     assertEquals(Optional.empty(), FocusAt.of(RAIN, Blocks.word("badge"), ACCENT));
@@ -55,7 +63,7 @@ class FocusAtTest {
     Word cage = Blocks.word("cage");
     FocusAt ruled = FocusAt.first(List.of(RAIN, Blocks.FINAL_J), cage, ACCENT).orElseThrow();
     assertEquals(2, ruled.unit());
-    assertEquals("NOT_DUE", ruled.asks(cage));
+    assertEquals("NOT_DUE", ruled.asks());
     Word mistake = Blocks.word("mistake");
     assertEquals(1, FocusAt.first(List.of(RAIN, IT), mistake, ACCENT).orElseThrow().unit());
   }

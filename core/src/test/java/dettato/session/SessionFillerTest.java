@@ -261,7 +261,7 @@ class SessionFillerTest {
       List<String> asked =
           items.stream()
               .map(t -> Blocks.word(t.text()))
-              .map(w -> FocusAt.of(focus, w, material.accent()).orElseThrow().asks(w))
+              .map(w -> FocusAt.of(focus, w, material.accent()).orElseThrow().asks())
               .toList();
       assertTrue(asked.size() >= 8);
       assertFalse(Unpredictable.alternates(asked), asked::toString);

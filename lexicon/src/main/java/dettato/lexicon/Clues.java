@@ -16,30 +16,31 @@ final class Clues {
 
   /** The clue of a word, "" when there is none. */
   String of(String spelling, Optional<Join> join) {
-    String clue = own.get(spelling);
-    if (clue == null) {
-      clue = own.get(American.spelling(spelling));
-    }
-    if (clue != null) {
+    String clue = own(spelling);
+    if (!clue.isEmpty()) {
       return clue;
     }
-    return join.filter(j -> own.containsKey(j.base()))
-        .filter(j -> fits(j, own.getOrDefault(j.base(), "")))
-        .map(j -> built(j, own.getOrDefault(j.base(), "")))
+    return join.filter(j -> !own(j.base()).isEmpty())
+        .filter(j -> fits(j, own(j.base())))
+        .map(j -> built(j, own(j.base())))
         .orElse("");
+  }
+
+  private String own(String spelling) {
+    return own.getOrDefault(spelling, own.getOrDefault(American.spelling(spelling), ""));
   }
 
   /**
    * Whether a form means what its base's clue says: -ed and -ing are of the verb, and a clue that
-   * begins with "to" is of the verb too; -er and -est of a verb or an adjective; -y changes too
-   * much.
+   * begins with "to" is of the verb too; -er and -est of a verb or an adjective; -y and -less
+   * change too much.
    */
   private boolean fits(Join join, String clue) {
     boolean verb = clue.startsWith("to ");
     return switch (join.ending()) {
       case "ed", "ing" -> verb;
       case "er", "est" -> verb || pos.getOrDefault(join.base(), "").contains("a");
-      case "y" -> false;
+      case "y", "less" -> false;
       default -> true;
     };
   }

@@ -73,16 +73,6 @@ public class Classes {
         .orElseThrow(() -> notYours(id));
   }
 
-  /**
-   * @throws Problem 404 when there is none, or it is not this teacher's
-   */
-  @Transactional(readOnly = true)
-  public void mustTeach(long id, Teacher teacher) {
-    if (!teachers.existsById(new ClassTeacherRow.Key(id, teacher.id()))) {
-      throw notYours(id);
-    }
-  }
-
   private static Problem notYours(long id) {
     return Problem.notFound("You have no class " + id + ".");
   }
@@ -91,6 +81,16 @@ public class Classes {
   @Transactional(readOnly = true)
   public boolean hasOrHad(long id, long pupilId) {
     return enrolments.existsByClassIdAndPupilId(id, pupilId);
+  }
+
+  /**
+   * The same of a class that must be the teacher's, in one look.
+   *
+   * @throws Problem 404 when there is no such class, or it is not this teacher's
+   */
+  @Transactional(readOnly = true)
+  public boolean hasOrHad(long id, long pupilId, Teacher teacher) {
+    return teachers.enrolments(id, teacher.id(), pupilId).orElseThrow(() -> notYours(id)) > 0;
   }
 
   /**

@@ -58,31 +58,35 @@ public class Papers {
   /** Keeps what is typed in a cell; a paper that is typed is there. */
   @Transactional
   public Cell type(Place place, Typed typed, Teacher teacher) {
-    SessionRow session = access.mine(place.sessionId, teacher);
-    if (!classes.hasOrHad(session.classId(), place.pupilId)) {
-      throw noChild(place.pupilId);
-    }
     ItemRows.ItemOfSession asked =
         items
-            .asked(place.sessionId, place.itemId)
-            .orElseThrow(() -> Problem.notFound("This session has no item " + place.itemId + "."));
+            .asked(place.sessionId, place.itemId, place.pupilId)
+            .orElseThrow(() -> notThere(place, teacher));
+    if (!classes.hasOrHad(asked.classId(), place.pupilId, teacher)) {
+      throw noChild(place.pupilId);
+    }
     Entry entry =
         new Entry(
             place.pupilId,
             place.itemId,
             asked.kind(),
-            session.givenOn(),
+            asked.givenOn(),
             asked.text(),
             typed.state == AnswerState.BLANK ? "" : typed.written.strip(),
             typed.state,
             typed.corrected == null ? null : typed.corrected.strip());
-    Cell cell = writer.save(entry, session.classId(), typed.version);
-    if (cell.state() != AnswerState.EMPTY) {
+    Cell cell = writer.save(entry, asked.classId(), typed.version);
+    if (asked.paper() == PaperRow.State.AWAY && cell.state() != AnswerState.EMPTY) {
       papers
           .findBySessionIdAndPupilId(place.sessionId, place.pupilId)
           .ifPresent(p -> p.become(PaperRow.State.HERE));
     }
     return cell;
+  }
+
+  private Problem notThere(Place place, Teacher teacher) {
+    access.find(place.sessionId, teacher);
+    return Problem.notFound("This session has no item " + place.itemId + ".");
   }
 
   /**

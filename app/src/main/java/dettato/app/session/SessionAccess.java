@@ -37,20 +37,6 @@ class SessionAccess {
     return open;
   }
 
-  /**
-   * The same without its class, for what happens with every key.
-   *
-   * @throws Problem 404 when there is none, or it is not this teacher's
-   */
-  SessionRow mine(long id, Teacher teacher) {
-    SessionRow row = sessions.findById(id).orElseThrow(() -> unknown(id));
-    classes.mustTeach(row.classId(), teacher);
-    if (row.isRemoved()) {
-      throw unknown(id);
-    }
-    return row;
-  }
-
   Open evenRemoved(long id, Teacher teacher) {
     SessionRow row = sessions.findById(id).orElseThrow(() -> unknown(id));
     return new Open(row, classes.find(row.classId(), teacher));

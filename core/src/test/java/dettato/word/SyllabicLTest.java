@@ -1,0 +1,84 @@
+package dettato.word;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import dettato.find.Query;
+import dettato.find.SoundFigures;
+import dettato.find.WordIndex;
+import dettato.plan.TeachingSequence;
+import dettato.sound.Accent;
+import dettato.sound.Accents;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class SyllabicLTest {
+  private static final Accent BRITISH = Accents.of("en-GB");
+
+  private static Optional<String> of(String spelling) {
+    Word word = Lexicon.shipped().find(spelling, BRITISH.id()).orElseThrow();
+    return SyllabicL.of(word, BRITISH).map(end -> end.ipa() + " " + end.grapheme());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "camel, əl el",
+    "metal, əl al",
+    "pencil, əl il",
+    "symbol, əl ol",
+    "travel, əl el",
+    "hospital, əl al",
+    "fossil, əl il"
+  })
+  void aWeakVowelAndLAtTheEndAreHeardAsOne(String spelling, String heard) {
+    assertEquals(Optional.of(heard), of(spelling));
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"apple", "tell", "until", "hotel", "school", "football", "smile", "owl"})
+  void aStressedVowelALongOneOrOneUnitIsNone(String spelling) {
+    assertEquals(Optional.empty(), of(spelling));
+  }
+
+  @Test
+  void theSoundIsShownAndSearchedWithAllItsSpellings() {
+    WordIndex index = new WordIndex(Lexicon.shipped(), BRITISH, TeachingSequence.shipped());
+    List<String> shown =
+        SoundFigures.of(index, TeachingSequence.shipped()).stream()
+            .filter(s -> s.phoneme().equals("əl"))
+            .flatMap(s -> s.graphemes().stream())
+            .map(SoundFigures.GraphemeFigure::grapheme)
+            .toList();
+    assertEquals("le", shown.get(0));
+    assertTrue(shown.containsAll(List.of("el", "al", "il")), shown::toString);
+    List<String> found =
+        index
+            .find(
+                new Query(
+                    "",
+                    "əl",
+                    "el",
+                    Optional.empty(),
+                    0,
+                    0,
+                    0,
+                    0,
+                    Optional.empty(),
+                    "",
+                    Optional.empty(),
+                    0,
+                    -1,
+                    false,
+                    false,
+                    ""))
+            .stream()
+            .map(Word::spelling)
+            .toList();
+    assertTrue(found.containsAll(List.of("camel", "tunnel", "travel")), found::toString);
+    assertTrue(found.stream().noneMatch(List.of("apple", "metal", "tell")::contains));
+  }
+}
