@@ -30,9 +30,14 @@ function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: re
   const queries = useQueryClient()
   const may = soundsOf(sounds)
   const [cells, setCells] = useState<UnitView[]>([...(proposals.proposals[0]?.units ?? [])])
-  const [clue, setClue] = useState('')
+  const [clue, setClue] = useState(proposals.proposals[0]?.clue ?? '')
   const [choose, setChoose] = useState(true)
   const [failure, setFailure] = useState('')
+  const readings = proposals.source !== 'GUESS' && proposals.proposals.length > 1
+  const take = ({ units, clue: meaning }: Proposals['proposals'][number]) => {
+    setCells([...units])
+    if (meaning) setClue(meaning)
+  }
   const save = async (e: FormEvent) => {
     e.preventDefault()
     try {
@@ -50,12 +55,12 @@ function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: re
         <span className="mute font-normal text-sm">{proposals.source === 'GUESS' ? 'is new to us' : 'is known; yours will stand before it'}</span>
       </h2>
       <fieldset className="flex flex-col gap-1">
-        <legend className="mute text-sm">How it may be said, the surest first</legend>
+        <legend className="mute text-sm">{readings ? 'It is read in several ways. Which do your dictations mean?' : 'How it may be said, the surest first'}</legend>
         {proposals.proposals.map((p, i) => (
           <label key={i} className="flex items-center gap-2">
-            <input type="radio" name="proposal" className="radio radio-sm" defaultChecked={i === 0} onChange={() => setCells([...p.units])} />
+            <input type="radio" name="proposal" className="radio radio-sm" defaultChecked={i === 0} onChange={() => take(p)} />
             <Strip units={p.units} size="sm" />
-            <span className="mute text-sm ml-auto">{percent(p.confidence)} sure</span>
+            <span className="mute text-sm ml-auto">{p.clue || `${percent(p.confidence)} sure`}</span>
           </label>
         ))}
       </fieldset>

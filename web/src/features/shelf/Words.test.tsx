@@ -13,8 +13,8 @@ beforeEach(() => {
     spelling: 'zeak',
     source: 'GUESS',
     proposals: [
-      { confidence: 0.8, units: [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'e' }, { grapheme: 'k', phoneme: 'k' }] },
-      { confidence: 0.2, units: [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'eɪ' }, { grapheme: 'k', phoneme: 'k' }] },
+      { confidence: 0.8, clue: '', units: [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'e' }, { grapheme: 'k', phoneme: 'k' }] },
+      { confidence: 0.2, clue: '', units: [{ grapheme: 'z', phoneme: 'z' }, { grapheme: 'ea', phoneme: 'eɪ' }, { grapheme: 'k', phoneme: 'k' }] },
     ],
   })
   answer('get', '/api/own-words', [word('skerry', { own: true })])
@@ -74,6 +74,19 @@ test('a word it does not know can be taken, mended by keyboard and kept', async 
     clue: 'a rock',
     choose: true,
   })
+})
+
+test('of a word that is read in two ways the school says which it means', async () => {
+  const [moving, turn] = ['ɪ', 'aɪ'].map((vowel) => [{ grapheme: 'w', phoneme: 'w' }, { grapheme: 'i', phoneme: vowel }, { grapheme: 'nd', phoneme: 'nd' }])
+  answer('get', '/api/words', { total: 2, words: [word('wind', { clue: 'moving air' }), word('wind', { clue: 'to turn' })] })
+  answer('get', '/api/words/*/proposals', { spelling: 'wind', source: 'LEXICON', proposals: [{ confidence: 1, clue: 'moving air', units: moving }, { confidence: 1, clue: 'to turn', units: turn }] })
+  answer('put', '/api/own-words/wind', word('wind'))
+  await open('/words?pattern=wind')
+  expect(await screen.findByText(/is read in 2 ways; dictations mean “moving air”/)).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: 'Choose which' }))
+  await userEvent.click((await screen.findAllByRole('radio'))[1]!)
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+  await waitFor(() => expect(askedOf('put', '/api/own-words/wind')[0]?.body).toEqual({ units: turn, clue: 'to turn', choose: true }))
 })
 
 test('what the server refuses is said, and what was entered stays', async () => {

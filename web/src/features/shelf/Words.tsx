@@ -25,7 +25,8 @@ export function Words() {
   const pick = (word: string) => url.set({ picked: (picked.includes(word) ? picked.filter((w) => w !== word) : [...picked, word]).join(',') })
   const own = url.get('own')
   const letters = url.get('pattern')
-  const unknown = /^[a-z]{2,40}$/i.test(letters) && found.data && !found.data.words.some((w) => w.spelling === letters.toLowerCase())
+  const exact = found.data?.words.filter((w) => w.spelling === letters.toLowerCase()) ?? []
+  const unknown = /^[a-z]{2,40}$/i.test(letters) && found.data && exact.length === 0
   return (
     <>
       <Head title="Words" note={found.data ? `${found.data.total.toLocaleString('en-GB')} fit` : ''}>
@@ -43,6 +44,16 @@ export function Words() {
               </span>
               <button type="button" className="btn btn-sm btn-primary ml-auto" onClick={() => url.set({ own: letters.toLowerCase(), ours: '' })}>
                 Add it as our own
+              </button>
+            </p>
+          ) : null}
+          {exact.length > 1 ? (
+            <p className="px-4 py-2 soft border-b border-base-300 flex items-center gap-3">
+              <span>
+                <span className="font-word text-lg">{letters.toLowerCase()}</span> is read in {exact.length} ways; dictations mean “{exact[0]?.clue}”.
+              </span>
+              <button type="button" className="btn btn-sm ml-auto" onClick={() => url.set({ own: letters.toLowerCase(), ours: '' })}>
+                Choose which
               </button>
             </p>
           ) : null}

@@ -122,6 +122,31 @@ class WordApiTest extends ApiCase {
   }
 
   @Test
+  void aWordReadInTwoWaysIsMarkedByTheReadingThatTheSchoolMeans() throws Exception {
+    mvc.perform(get("/api/words/wind/proposals").session(session))
+        .andExpect(
+            jsonPath("$.proposals[*].clue", contains("moving air", "to turn round and round")))
+        .andExpect(jsonPath("$.proposals[1].units[1].phoneme").value("aɪ"));
+    mvc.perform(
+            write(
+                put("/api/own-words/wind?accent=en-GB"),
+                "{\"units\":[{\"grapheme\":\"w\",\"phoneme\":\"w\"},{\"grapheme\":\"i\",\"phoneme\":\"aɪ\"},"
+                    + "{\"grapheme\":\"n\",\"phoneme\":\"n\"},{\"grapheme\":\"d\",\"phoneme\":\"d\"}],"
+                    + "\"clue\":\"to turn round and round\",\"choose\":true}"))
+        .andExpect(status().isOk());
+    mvc.perform(
+            write(
+                post("/api/marking/preview"),
+                "{\"accent\":\"en-GB\",\"pairs\":[{\"target\":\"wind\",\"attempt\":\"wined\"}]}"))
+        .andExpect(jsonPath("$..result", contains("READS_RIGHT")));
+    mvc.perform(get("/api/words/wind/proposals").session(session))
+        .andExpect(
+            jsonPath("$.proposals[*].clue", contains("to turn round and round", "moving air")));
+    mvc.perform(write(request(HttpMethod.DELETE, "/api/own-words/wind?accent=en-GB"), ""))
+        .andExpect(status().isNoContent());
+  }
+
+  @Test
   void keepsAnOwnWordAndFindsItAtOnce() throws Exception {
     mvc.perform(
             write(

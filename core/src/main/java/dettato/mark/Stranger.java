@@ -3,9 +3,12 @@ package dettato.mark;
 import dettato.sound.Accent;
 import dettato.sound.Sound;
 import dettato.word.Reader;
+import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Reads a spelling as somebody would who does not know what was meant. Only letters that stand as
@@ -40,9 +43,10 @@ final class Stranger {
 
   /** What is read by rule alone, with no model at all. */
   static String readAlone(String letters, Accent accent) {
-    StringBuilder said = new StringBuilder();
-    Reader.read(letters).forEach(u -> said.append(accent.say(u.sound())));
-    return said.toString();
+    List<Unit> units = Reader.read(letters);
+    return IntStream.range(0, units.size())
+        .mapToObj(i -> Segmentation.ipa(units, i, accent))
+        .collect(Collectors.joining());
   }
 
   private String read() {
@@ -65,7 +69,7 @@ final class Stranger {
         i--;
         continue;
       }
-      said.append(as >= 0 ? model.cut().ipa(as, accent) : accent.say(unit.sound()));
+      said.append(as >= 0 ? model.cut().ipa(as, accent) : Segmentation.ipa(mine, i, accent));
       at += length;
     }
     return said.toString();

@@ -2,6 +2,8 @@ package dettato.plan;
 
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
+import dettato.sound.Sound;
+import dettato.sound.Sounds;
 import dettato.spell.LegalSpellings;
 import dettato.word.Lexicon;
 import dettato.word.NeverWritten;
@@ -23,11 +25,13 @@ import java.util.stream.IntStream;
 /**
  * Makes words of one beat or two that are none: an onset and a rime that real words have, or the
  * first beat of one and the second of another, joined anew. No run of three letters is new, no word
- * is real, sounds like a real one, or is, sounds like or is one letter from an unsuitable one. The
- * same seed gives the same words.
+ * is real, sounds like a real one, or is, sounds like, rhymes but for its vowel with or is one
+ * letter from an unsuitable one; in one list no rime comes twice and no beginning of two beats more
+ * than twice. The same seed gives the same words.
  */
 public final class InventedWords {
   private static final int THREE = 3;
+  private static final String WEAK = "ə";
 
   /**
    * What is asked for.
@@ -76,6 +80,8 @@ public final class InventedWords {
   private final InventedParts oneBeat;
   private final InventedParts twoBeats;
   private final Set<String> real;
+  private final Set<String> vowels;
+  private final Set<String> consonants;
   private final Set<String> written;
 
   public InventedWords(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
@@ -92,12 +98,18 @@ public final class InventedWords {
         InventedParts.of(models.stream().filter(InventedWords::isTrochee), InventedWords::second);
     this.real =
         lexicon.words(accent.id()).stream()
-            .map(w -> w.cut().ipa(accent))
+            .map(w -> heard(w.cut()))
             .collect(Collectors.toCollection(HashSet::new));
+    this.vowels = said(Sound::isVowel, accent);
+    this.consonants = said(sound -> !sound.isVowel(), accent);
     this.written =
         models.stream()
             .flatMap(w -> threes(w.letters()).stream())
             .collect(Collectors.toCollection(HashSet::new));
+  }
+
+  private static Set<String> said(Predicate<Sound> such, Accent accent) {
+    return Sounds.all().stream().filter(such).map(accent::say).collect(Collectors.toSet());
   }
 
   private InventedWords(InventedWords same, TeachingSequence sequence) {
@@ -107,6 +119,8 @@ public final class InventedWords {
     this.oneBeat = same.oneBeat;
     this.twoBeats = same.twoBeats;
     this.real = same.real;
+    this.vowels = same.vowels;
+    this.consonants = same.consonants;
     this.written = same.written;
   }
 
@@ -162,18 +176,15 @@ public final class InventedWords {
     InventedParts parts = request.beats == 2 ? twoBeats : oneBeat;
     IntPredicate mayBe = mayBe(parts, request);
     List<Invented> made = new ArrayList<>();
-    Set<Integer> rhymes = new HashSet<>();
+    Variety variety = new Variety(parts);
     for (int pair : parts.order(request.seed)) {
-      if (made.size() < request.count && !rhymes.contains(parts.rime(pair)) && mayBe.test(pair)) {
+      if (made.size() < request.count && variety.allows(pair) && mayBe.test(pair)) {
         Optional.of(join(parts.first(pair), parts.last(pair)))
             .filter(word -> decides(word, request.rule) && isSpelled(word) && isNew(word))
             .map(word -> new Invented(word, legal(word)))
             .filter(one -> one.legal.contains(one.word.spelling()))
-            .ifPresent(
-                one -> {
-                  rhymes.add(parts.rime(pair));
-                  made.add(one);
-                });
+            .filter(one -> variety.takes(pair, heard(one.word.cut())))
+            .ifPresent(made::add);
       }
     }
     if (made.isEmpty()) {
@@ -182,12 +193,16 @@ public final class InventedWords {
     return made;
   }
 
-  /** A spelling that is another real word reads as that word. */
+  /** None when one of them is a real word: then it sounds like that word. */
   private List<String> legal(Word word) {
-    return LegalSpellings.of(word.cut(), accent).stream()
-        .filter(spelling -> lexicon.find(spelling, accent.id()).isEmpty())
-        .filter(spelling -> !OtherWords.isOne(spelling))
-        .toList();
+    List<String> all = LegalSpellings.of(word.cut(), accent);
+    return all.stream().anyMatch(this::isReal) ? List.of() : all;
+  }
+
+  private boolean isReal(String spelling) {
+    return lexicon.find(spelling, "en-GB").isPresent()
+        || lexicon.find(spelling, "en-US").isPresent()
+        || OtherWords.isAny(spelling);
   }
 
   private static int vowel(Word word) {
@@ -236,7 +251,7 @@ public final class InventedWords {
     String ipa = word.cut().ipa(accent);
     return word.cut().size() > 1
         && written.containsAll(threes(word.letters()))
-        && !real.contains(ipa)
+        && !real.contains(heard(word.cut()))
         && Reader.read(word.letters()).stream()
             .map(u -> accent.say(u.sound()))
             .collect(Collectors.joining())
@@ -244,13 +259,41 @@ public final class InventedWords {
         && RuleBook.broken(word) == 0;
   }
 
+  /** How a word sounds, when nobody tells one weak vowel from another (parsil, parcel). */
+  private String heard(Segmentation cut) {
+    StringBuilder said = new StringBuilder();
+    for (int i = 0; i < cut.size(); i++) {
+      Unit unit = cut.unit(i);
+      boolean weak =
+          unit.stress() == Unit.Stress.NONE && List.of("KIT", "commA").contains(unit.sound().id());
+      said.append(weak && cut.beats() > 1 ? WEAK : cut.ipa(i, accent));
+    }
+    return said.toString();
+  }
+
   private boolean isNew(Word word) {
-    String ipa = word.cut().ipa(accent);
-    return lexicon.find(word.spelling(), "en-GB").isEmpty()
-        && lexicon.find(word.spelling(), "en-US").isEmpty()
-        && !OtherWords.isOne(word.spelling())
+    return !isReal(word.spelling())
         && !NeverWritten.isIn(word.spelling())
-        && !Unsuitable.sounds(ipa)
+        && !soundsUnsuitable(word.cut())
         && !Unsuitable.isNear(word.spelling());
+  }
+
+  /** Whether it sounds like a word no class should meet, but for its loudest vowel or its end. */
+  private boolean soundsUnsuitable(Segmentation cut) {
+    StringBuilder before = new StringBuilder();
+    String all = cut.ipa(accent);
+    if (Unsuitable.sounds(all) || consonants.stream().anyMatch(c -> Unsuitable.sounds(all + c))) {
+      return true;
+    }
+    for (int i = 0; i < cut.size(); i++) {
+      String said = cut.ipa(i, accent);
+      if (cut.unit(i).sound().isVowel()
+          && (cut.beats() == 1 || cut.unit(i).stress() == Unit.Stress.MAIN)) {
+        String after = all.substring(before.length() + said.length());
+        return vowels.stream().anyMatch(v -> Unsuitable.sounds(before + v + after));
+      }
+      before.append(said);
+    }
+    return false;
   }
 }

@@ -151,6 +151,11 @@ public final class Segmentation {
    * linking r in accents that do not sound it otherwise (story: ɔːr).
    */
   public String ipa(int unit, Accent accent) {
+    return ipa(units, unit, accent);
+  }
+
+  /** The same of units that are read one after the other. */
+  public static String ipa(List<Unit> units, int unit, Accent accent) {
     String said = accent.say(units.get(unit).sound());
     boolean links =
         units.get(unit).sound().last().kind() == dettato.sound.Sound.Kind.RHOTIC

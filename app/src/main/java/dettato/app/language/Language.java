@@ -24,13 +24,16 @@ import dettato.text.SentenceBank;
 import dettato.text.SentenceReader;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
+import dettato.word.Segmentation;
 import dettato.word.Word;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.util.function.SingletonSupplier;
 
 /** The core in one accent, with the school's own words. */
@@ -231,6 +234,16 @@ public final class Language {
   /** Every reading of a spelling in the lexicon. */
   public List<Word> readings(String spelling) {
     return lexicon.readings(spelling, accent.id()).toList();
+  }
+
+  /** The same with those that a word of the school's own stands before. */
+  List<Word> everyReading(String spelling) {
+    Map<Segmentation, Word> all = new LinkedHashMap<>();
+    Stream.concat(
+            lexicon.readings(spelling, accent.id()),
+            Lexicon.shipped().readings(spelling, accent.id()))
+        .forEach(w -> all.putIfAbsent(w.cut(), w));
+    return List.copyOf(all.values());
   }
 
   /** The word in the lexicon, if it is there. */

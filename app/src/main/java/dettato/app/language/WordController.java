@@ -1,10 +1,12 @@
 package dettato.app.language;
 
 import dettato.app.problem.Problem;
+import dettato.app.terms.Prose;
 import dettato.find.Place;
 import dettato.find.Query;
 import dettato.rule.Side;
 import dettato.word.Proposer;
+import dettato.word.Segmentation;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
@@ -25,8 +27,13 @@ class WordController {
 
   record WordList(List<WordView> words, int total) {}
 
-  /** A cut with how sure it is, 0 to 1. */
-  record ProposalView(List<UnitView> units, double confidence) {}
+  /**
+   * A cut.
+   *
+   * @param confidence how sure it is, 0 to 1
+   * @param clue of a reading that is known (wind), "" otherwise
+   */
+  record ProposalView(List<UnitView> units, double confidence, @Prose String clue) {}
 
   record Proposals(String spelling, WordView.Source source, List<ProposalView> proposals) {}
 
@@ -49,7 +56,10 @@ class WordController {
     return shown.stream().map(w -> WordView.of(w, language, source(!known.isEmpty()))).toList();
   }
 
-  /** How a word may be said and cut, the surest first; a known word's own cut comes alone. */
+  /**
+   * How a word may be said and cut, the surest first; a known word's readings come alone, the one
+   * that dictations mean first.
+   */
   @GetMapping("/api/words/{spelling}/proposals")
   Proposals proposals(
       @PathVariable String spelling,
@@ -57,18 +67,20 @@ class WordController {
       @RequestParam(defaultValue = "5") int limit) {
     checkLimit(limit);
     Language language = languages.asked(accent);
-    Optional<Word> known = language.find(spelling.strip());
-    List<Proposer.Proposal> found =
-        known
-            .map(w -> List.of(new Proposer.Proposal(w.cut(), 1)))
-            .orElseGet(
-                () -> Proposer.shipped().propose(spelling, language.accent(), Math.max(1, limit)));
-    return new Proposals(
-        known.map(Word::spelling).orElseGet(() -> language.word(spelling).spelling()),
-        source(known.isPresent()),
-        found.stream()
-            .map(p -> new ProposalView(UnitView.of(p.cut(), language.accent()), p.confidence()))
-            .toList());
+    List<Word> known = language.everyReading(spelling.strip());
+    List<ProposalView> shown =
+        known.isEmpty()
+            ? Proposer.shipped().propose(spelling, language.accent(), Math.max(1, limit)).stream()
+                .map(p -> view(p.cut(), p.confidence(), "", language))
+                .toList()
+            : known.stream().map(w -> view(w.cut(), 1, w.clue(), language)).toList();
+    String written = known.isEmpty() ? language.word(spelling).spelling() : known.get(0).spelling();
+    return new Proposals(written, source(!known.isEmpty()), shown);
+  }
+
+  private static ProposalView view(
+      Segmentation cut, double confidence, String clue, Language language) {
+    return new ProposalView(UnitView.of(cut, language.accent()), confidence, clue);
   }
 
   /** Words by search; every filter may be left out, all that are given must hold. */

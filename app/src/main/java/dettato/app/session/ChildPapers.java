@@ -15,7 +15,6 @@ import dettato.block.Alone;
 import dettato.block.BlockBook;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -30,6 +29,7 @@ public class ChildPapers {
   private final SessionRows sessions;
   private final SessionAccess access;
   private final PlannedBlocks planned;
+  private final ItemRows items;
   private final PaperRows papers;
   private final AttemptReader attempts;
   private final AttemptWriter writer;
@@ -41,6 +41,7 @@ public class ChildPapers {
       SessionRows sessions,
       SessionAccess access,
       PlannedBlocks planned,
+      ItemRows items,
       PaperRows papers,
       AttemptReader attempts,
       AttemptWriter writer,
@@ -50,6 +51,7 @@ public class ChildPapers {
     this.sessions = sessions;
     this.access = access;
     this.planned = planned;
+    this.items = items;
     this.papers = papers;
     this.attempts = attempts;
     this.writer = writer;
@@ -102,28 +104,33 @@ public class ChildPapers {
   /** Keeps what a child wrote; it is on disk when this returns. */
   @Transactional
   public Cell write(long session, long pupil, long item, String written) {
-    SessionRow row = row(session);
-    for (PlannedBlocks.Planned block : planned.of(session)) {
-      Optional<ItemRow> asked = block.items().stream().filter(i -> i.id() == item).findFirst();
-      if (asked.isPresent() && !book.of(block.block().kind()).isSpoken()) {
-        papers
-            .findBySessionIdAndPupilId(session, pupil)
-            .ifPresent(p -> p.become(PaperRow.State.HERE));
-        return writer.saveUnseen(
-            new Entry(
-                pupil,
-                item,
-                block.block().kind(),
-                row.givenOn(),
-                asked.get().text(),
-                written.strip(),
-                written.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
-                null),
-            row.classId(),
-            null);
-      }
+    ItemRows.ItemOfSession asked =
+        items
+            .asked(session, item, pupil)
+            .filter(a -> !book.of(a.kind()).isSpoken())
+            .orElseThrow(() -> notThere(session));
+    if (asked.paper() == PaperRow.State.AWAY) {
+      papers
+          .findBySessionIdAndPupilId(session, pupil)
+          .ifPresent(p -> p.become(PaperRow.State.HERE));
     }
-    throw Problem.notFound("There is no such thing to write here.");
+    return writer.saveUnseen(
+        new Entry(
+            pupil,
+            item,
+            asked.kind(),
+            asked.givenOn(),
+            asked.text(),
+            written.strip(),
+            written.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
+            null),
+        asked.classId(),
+        null);
+  }
+
+  private Problem notThere(long session) {
+    row(session);
+    return Problem.notFound("There is no such thing to write here.");
   }
 
   private SessionRow row(long session) {
