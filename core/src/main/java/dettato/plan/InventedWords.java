@@ -25,9 +25,9 @@ import java.util.stream.IntStream;
 /**
  * Makes words of one beat or two that are none: an onset and a rime that real words have, or the
  * first beat of one and the second of another, joined anew. No run of three letters is new, no word
- * is real, sounds like a real one, or is, sounds like, rhymes but for its vowel with or is one
- * letter from an unsuitable one; in one list no rime comes twice and no beginning of two beats more
- * than twice. The same seed gives the same words.
+ * is real, sounds like a real one, differs from one by doubling alone, or is, sounds like, rhymes
+ * but for its vowel with or is one letter from an unsuitable one; in one list no rime comes twice
+ * and no beginning of two beats more than twice. The same seed gives the same words.
  */
 public final class InventedWords {
   private static final int THREE = 3;
@@ -80,6 +80,7 @@ public final class InventedWords {
   private final InventedParts oneBeat;
   private final InventedParts twoBeats;
   private final Set<String> real;
+  private final Set<String> undoubled;
   private final Set<String> vowels;
   private final Set<String> consonants;
   private final Set<String> written;
@@ -100,6 +101,10 @@ public final class InventedWords {
         lexicon.words(accent.id()).stream()
             .map(w -> heard(w.cut()))
             .collect(Collectors.toCollection(HashSet::new));
+    this.undoubled =
+        lexicon.words(accent.id()).stream()
+            .map(w -> undoubled(w.spelling()))
+            .collect(Collectors.toCollection(HashSet::new));
     this.vowels = said(Sound::isVowel, accent);
     this.consonants = said(sound -> !sound.isVowel(), accent);
     this.written =
@@ -119,6 +124,7 @@ public final class InventedWords {
     this.oneBeat = same.oneBeat;
     this.twoBeats = same.twoBeats;
     this.real = same.real;
+    this.undoubled = same.undoubled;
     this.vowels = same.vowels;
     this.consonants = same.consonants;
     this.written = same.written;
@@ -271,8 +277,14 @@ public final class InventedWords {
     return said.toString();
   }
 
+  /** Letters as a child has them who never doubles. */
+  private static String undoubled(String spelling) {
+    return spelling.replaceAll("([b-df-hj-np-tv-z])\\1", "$1");
+  }
+
   private boolean isNew(Word word) {
     return !isReal(word.spelling())
+        && !undoubled.contains(undoubled(word.spelling()))
         && !NeverWritten.isIn(word.spelling())
         && !soundsUnsuitable(word.cut())
         && !Unsuitable.isNear(word.spelling());

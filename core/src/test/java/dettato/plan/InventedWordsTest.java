@@ -47,6 +47,40 @@ class InventedWordsTest {
     }
   }
 
+  /** Rare words and names are real too, and so is one whose letter is doubled or is not. */
+  @ParameterizedTest
+  @CsvSource({"1, 7", "2, 7", "1, 8", "2, 8"})
+  void noneIsARareWordByAnyLegalSpellingOrButForDoubling(int beats, long seed) {
+    Set<String> undoubled =
+        LEXICON.words("en-GB").stream()
+            .map(w -> undoubled(w.spelling()))
+            .collect(Collectors.toSet());
+    for (InventedWords.Invented one : choose("", beats, 40, seed)) {
+      one.legal().forEach(l -> assertFalse(OtherWords.isAny(l), one + ": " + l));
+      assertFalse(undoubled.contains(undoubled(one.word().spelling())), one.toString());
+      assertFalse(one.word().spelling().matches(".*(ngs|ngths|ough[^t].*)"), one.toString());
+    }
+  }
+
+  /** Only budge has this end of a first beat: its words would all be one. */
+  @Test
+  void aBeginningOfTwoBeatsComesTwiceAtMostAndNoSoundsTwice() {
+    List<InventedWords.Invented> made = choose("final-j", 2, 8, 7);
+    assertEquals(2, made.size(), made::toString);
+    List<InventedWords.Invented> any = choose("", 2, 60, 9);
+    Set<String> heard =
+        any.stream().map(o -> o.word().cut().ipa(BRITISH)).collect(Collectors.toSet());
+    assertEquals(any.size(), heard.size());
+  }
+
+  @Test
+  void rareWordsAreKnownApartFromThoseAChildMayMeet() {
+    assertTrue(OtherWords.isOne("pewter") && OtherWords.isAny("pewter"));
+    assertTrue(OtherWords.isAny("firk"));
+    assertFalse(OtherWords.isOne("firk"));
+    assertFalse(OtherWords.isAny("splorch"));
+  }
+
   @Test
   void areOfTheRuleGraphemeLengthAndStepAskedFor() {
     for (InventedWords.Invented one : choose("final-j", "dge", 4, SEQUENCE.last(), 5)) {
@@ -107,6 +141,15 @@ class InventedWordsTest {
     assertTrue(legal.containsAll(List.of("zain", "zane")), legal.toString());
     assertFalse(legal.contains("zayn"), "ay is for the end: " + legal);
     assertFalse(legal.contains("zan"), "reads otherwise: " + legal);
+  }
+
+  private static String undoubled(String spelling) {
+    return spelling.replaceAll("([b-df-hj-np-tv-z])\\1", "$1");
+  }
+
+  private static List<InventedWords.Invented> choose(String rule, int beats, int count, long seed) {
+    return INVENTED.choose(
+        new InventedWords.Request(rule, "", "", 0, beats, SEQUENCE.last(), count, seed));
   }
 
   private static List<InventedWords.Invented> choose(
