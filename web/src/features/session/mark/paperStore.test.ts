@@ -25,12 +25,14 @@ afterEach(() => {
   vi.useRealTimers()
 })
 
-test('keeps what is typed a moment after the last key, once', async () => {
+test('a key is sent at once, and what is typed while it is under way as one', async () => {
   const store = open()
-  store.type(3, 7, 'b')
-  store.type(3, 7, 'ba')
+  for (const written of ['b', 'ba', 'bad', 'badg', 'badge', 'ba']) store.type(3, 7, written)
   await vi.advanceTimersByTimeAsync(1000)
-  expect(type.mock.calls).toEqual([[3, 7, { written: 'ba', state: 'WRITTEN', version: 0 }]])
+  expect(type.mock.calls).toEqual([
+    [3, 7, { written: 'b', state: 'WRITTEN', version: 0 }],
+    [3, 7, { written: 'ba', state: 'WRITTEN', version: 1 }],
+  ])
   expect(store.get(3, 7)).toMatchObject({ status: 'calm', draft: undefined, kept: { written: 'ba' } })
 })
 

@@ -11,15 +11,15 @@ export interface Wire {
   paper(pupilId: number, state: Paper['state']): Promise<unknown>
 }
 
-/** So long after the last key a cell is sent, in milliseconds. */
-const SOON = 50
+/** So long after it could not be sent a cell is sent again, in milliseconds. */
 const AGAIN = 4_000
+
 /**
- * The papers of one session as they are typed. Writes of one cell go one after the other, each naming the version it
- * saw; what cannot be sent stays, here and across a reload, and is sent again.
+ * The papers of one session as they are typed. A key is sent at once; writes of one cell go one after the other, each
+ * naming the version it saw, so that what is typed meanwhile goes as one. What cannot be sent stays, here and across a
+ * reload, and is sent again.
  */
 export class PaperStore extends Cells {
-  private readonly timers = new Map<string, number>()
   private readonly busy = new Set<string>()
   private readonly history = new History()
   private readonly wire: Wire
@@ -30,16 +30,12 @@ export class PaperStore extends Cells {
     this.wire = wire
   }
 
-  /** A key was typed: kept a moment after the last one. */
+  /** A key was typed. */
   type(pupilId: number, itemId: number, written: string): void {
     const key = keyOf(pupilId, itemId)
     this.history.typed({ key, before: this.said(key), after: { written, state: 'WRITTEN' } })
     this.draft(key, written, 'WRITTEN')
-    window.clearTimeout(this.timers.get(key))
-    this.timers.set(
-      key,
-      window.setTimeout(() => void this.send(key), SOON),
-    )
+    void this.send(key)
   }
 
   /** Something whole was said of a cell: kept at once. */
@@ -130,7 +126,6 @@ export class PaperStore extends Cells {
 
   /** The page is left: nothing is sent any more from here, what is typed stays for the next time. */
   close(): void {
-    for (const timer of this.timers.values()) window.clearTimeout(timer)
     window.clearTimeout(this.retryTimer)
     for (const [key, entry] of this.entries) if (entry.status === 'waiting') void this.send(key)
   }
@@ -151,7 +146,6 @@ export class PaperStore extends Cells {
 
   /** Sends a cell's draft, and what is typed over it meanwhile, one after the other. */
   private async send(key: string): Promise<void> {
-    window.clearTimeout(this.timers.get(key))
     if (this.busy.has(key)) return
     this.busy.add(key)
     try {
@@ -178,7 +172,6 @@ export class PaperStore extends Cells {
         return draft ? [{ key, draft }] : []
       })
       for (const { key } of drafts) {
-        window.clearTimeout(this.timers.get(key))
         this.busy.add(key)
         this.wait(key)
       }

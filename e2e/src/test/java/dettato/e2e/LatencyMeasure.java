@@ -26,9 +26,6 @@ public final class LatencyMeasure {
 
   private static final int MORE = 60;
 
-  /** So long the page waits after a letter before it sends, in milliseconds. */
-  private static final int PAUSE = 50;
-
   private static final int PAPERS = 12;
 
   private LatencyMeasure() {}
@@ -62,7 +59,7 @@ public final class LatencyMeasure {
       page.keyboard().press("=");
       page.waitForTimeout(FASTEST);
     }
-    System.out.println(page.evaluate(TOLD, PAUSE));
+    System.out.println(page.evaluate(TOLD));
   }
 
   private static void type(Page page, String word, Random random) {
@@ -114,14 +111,12 @@ public final class LatencyMeasure {
           + " attributes: true }) }";
 
   private static final String TOLD =
-      "pause => { const mid = (all, p) => Math.round(all.sort((a, b) => a - b)"
+      "() => { const mid = (all, p) => Math.round(all.sort((a, b) => a - b)"
           + "[Math.floor((all.length - 1) * p)]);"
           + " const sent = performance.getEntriesByType('resource').filter(e => /items\\/\\d+$/.test("
           + "e.name)).map(e => e.duration);"
-          + " const key = window.took.map(t => t - pause);"
           + " return `key to verdict: median ${mid(window.took, 0.5)} ms, p95 ${mid(window.took, 0.95)}"
-          + " ms of ${key.length}, of which ${pause} ms are the pause for typing: ${mid(key, 0.5)} and"
-          + " ${mid(key, 0.95)} ms after it; sent to answered: median ${mid(sent, 0.5)} ms, p95"
+          + " ms of ${window.took.length}; sent to answered: median ${mid(sent, 0.5)} ms, p95"
           + " ${mid(sent, 0.95)} ms of ${sent.length}; long tasks over 50 ms: ${window.slow.length}${"
           + "window.slow.length ? ': ' + window.slow.map(([ms, key]) => `${Math.round(ms)} ms at ${key}`)"
           + ".join(', ') : ''}` }";
