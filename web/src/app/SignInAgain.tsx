@@ -2,6 +2,7 @@ import { useEffect, useRef, useState, useSyncExternalStore, type FormEvent } fro
 import { api, said } from '../api/client'
 import { hasEnded, loggedInAgain, subscribeToEnd } from '../api/ended'
 import { fieldText } from '../lib/form'
+import { whenTypingRests } from '../lib/typing'
 import { FieldError } from '../ui/FieldError'
 
 /** Asks for the password in place when the login has ended; what was typed is kept, and sent when it is there again. */
@@ -10,8 +11,10 @@ export function SignInAgain({ user }: { user: string }) {
   const dialog = useRef<HTMLDialogElement>(null)
   const [failure, setFailure] = useState('')
   useEffect(() => {
-    if (ended) dialog.current?.showModal()
-    else dialog.current?.close()
+    // Not under the fingers of somebody who types: the rest of the word would go into the password.
+    if (ended) return whenTypingRests(() => dialog.current?.showModal())
+    dialog.current?.close()
+    return undefined
   }, [ended])
   const submit = async (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault()

@@ -52,6 +52,15 @@ class WordIndexTest {
         "");
   }
 
+  @Test
+  void aWeakVowelAndLAtTheEndAreFoundAsOneSound() {
+    List<String> found = find(query("", "əl", "el", null));
+    assertTrue(found.containsAll(List.of("camel", "tunnel", "travel")), found::toString);
+    assertTrue(found.stream().noneMatch(List.of("apple", "metal", "tell")::contains));
+    assertTrue(find(query("", "əl", "le", Place.END)).contains("apple"));
+    assertFalse(find(query("", "əl", "el", Place.START)).contains("camel"));
+  }
+
   @ParameterizedTest(name = "{0} finds {1} and not {2}")
   @CsvSource({
     "*ight, night, nightmare",
