@@ -4,6 +4,7 @@ import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
+import dettato.word.Capitals;
 import dettato.word.SyllabicL;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -109,8 +110,9 @@ public final class SoundFigures {
   private static void count(Word word, Place place, Tally tally) {
     tally.places[place.ordinal()]++;
     tally.weight += weight(word);
-    if (tally.examples.size() < EXAMPLES && !tally.examples.contains(word.spelling())) {
-      tally.examples.add(word.spelling());
+    String written = Capitals.written(word.spelling());
+    if (tally.examples.size() < EXAMPLES && !tally.examples.contains(written)) {
+      tally.examples.add(written);
     }
   }
 
