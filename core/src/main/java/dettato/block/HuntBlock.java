@@ -2,6 +2,7 @@ package dettato.block;
 
 import dettato.exercise.Material;
 import dettato.focus.Focus;
+import dettato.sound.Sounds;
 import dettato.text.Hunts;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -102,7 +103,7 @@ final class HuntBlock extends AskedBlock {
   }
 
   /** A sound to be hunted, in a text of ours; not there for a text that is not. */
-  private record Hunted(AskedText asked, String sound, Optional<Hunts.Hunt> hunt) {
+  private record Hunted(AskedText asked, String sound, String keyword, Optional<Hunts.Hunt> hunt) {
     static Hunted of(Item item, Material material) {
       AskedText asked = AskedText.kept(item.text());
       String says = asked.says();
@@ -111,13 +112,16 @@ final class HuntBlock extends AskedBlock {
       return new Hunted(
           asked,
           sound,
+          Sounds.keyword(sound, material.accent()),
           material.hunts().of(sound).stream()
               .filter(h -> says.endsWith(" in " + h.passage().title()))
               .findFirst());
     }
 
+    /** Read by children, who know a word and not its signs. */
     String asks() {
-      return "Find the words with /" + sound + "/.";
+      String as = keyword.isEmpty() ? "" : ", as in " + keyword;
+      return "Find the words with /" + sound + "/" + as + ".";
     }
   }
 

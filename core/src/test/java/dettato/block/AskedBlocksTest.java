@@ -120,6 +120,15 @@ class AskedBlocksTest {
         .forEach(a -> assertTrue(a.reading().split(" ").length > 30, a.toString()));
   }
 
+  /** Children know a word, and none of the signs for its sounds. */
+  @Test
+  void aSoundToHuntIsNamedByAWord() {
+    List<Item> items = List.of(Item.own("/iː/ in The red kite [see; tree; sea]"));
+    assertEquals(
+        "Find the words with /iː/, as in leaf.",
+        BOOK.of("hunt").alone(items, MATERIAL).get(0).before());
+  }
+
   /** A word that is to be sorted by how it is spelled is heard, not seen. */
   @Test
   void aWordToSortIsNotSeen() {
