@@ -270,9 +270,7 @@ public final class InventedWords {
     StringBuilder said = new StringBuilder();
     for (int i = 0; i < cut.size(); i++) {
       Unit unit = cut.unit(i);
-      boolean weak =
-          unit.stress() == Unit.Stress.NONE && List.of("KIT", "commA").contains(unit.sound().id());
-      said.append(weak && cut.beats() > 1 ? WEAK : cut.ipa(i, accent));
+      said.append(unit.isHardlyHeard() && cut.beats() > 1 ? WEAK : cut.ipa(i, accent));
     }
     return said.toString();
   }

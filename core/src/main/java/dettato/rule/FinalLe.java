@@ -6,9 +6,7 @@ import static dettato.rule.Example.over;
 import static dettato.rule.Example.right;
 import static dettato.rule.Example.under;
 
-import dettato.word.Unit;
 import java.util.Optional;
-import java.util.Set;
 
 /** /əl/ at the end: candle after tall letters, camel after small ones; pedal must be known. */
 final class FinalLe extends RuleAtUnit {
@@ -73,11 +71,7 @@ final class FinalLe extends RuleAtUnit {
                   "the letter before /əl/ at the end is " + last(before) + ", so le is due")
               .plainly("el"));
     }
-    boolean weak =
-        Set.of("commA", "KIT").contains(place.sound())
-            && place.unit().stress() == Unit.Stress.NONE
-            && place.beatsUpTo() > 1
-            && place.precedes("l");
+    boolean weak = place.unit().isHardlyHeard() && place.beatsUpTo() > 1 && place.precedes("l");
     if (!weak || place.inEnding() || !new Place(place.word(), place.index() + 1).endsPart()) {
       return Optional.empty();
     }

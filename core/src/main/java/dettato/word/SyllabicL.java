@@ -3,7 +3,6 @@ package dettato.word;
 import dettato.sound.Accent;
 import dettato.sound.Sounds;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * A weak vowel with the l that ends a word (camel, metal, pencil): two units, heard as the one at
@@ -14,7 +13,6 @@ import java.util.Set;
  * @param grapheme the letters of both
  */
 public record SyllabicL(int unit, String ipa, String grapheme) {
-  private static final Set<String> WEAK = Set.of("commA", "KIT");
   private static final String L = "l";
 
   /** That of a word; empty when it ends otherwise. */
@@ -29,8 +27,7 @@ public record SyllabicL(int unit, String ipa, String grapheme) {
   }
 
   private static boolean endsWeakly(Unit vowel, Unit last) {
-    return WEAK.contains(vowel.sound().id())
-        && vowel.stress() == Unit.Stress.NONE
+    return vowel.isHardlyHeard()
         && !vowel.grapheme().isSplit()
         && last.sound().id().equals(L)
         && last.grapheme().text().equals(L);

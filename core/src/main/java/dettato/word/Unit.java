@@ -5,6 +5,7 @@ import dettato.sound.Grapheme;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
 import java.util.Locale;
+import java.util.Set;
 
 /**
  * One correspondence in place: a grapheme of a word and the sound it spells there.
@@ -13,6 +14,8 @@ import java.util.Locale;
  * @param opensBeat whether a new beat (syllable) begins with this unit
  */
 public record Unit(Sound sound, Grapheme grapheme, Stress stress, boolean opensBeat) {
+  private static final Set<String> HARDLY_HEARD = Set.of("KIT", "commA");
+
   /** Loudness of a vowel. */
   public enum Stress {
     NONE,
@@ -52,6 +55,11 @@ public record Unit(Sound sound, Grapheme grapheme, Stress stress, boolean opensB
   public boolean isShortVowelLetter() {
     return grapheme.text().length() == 1
         && (sound.kind() == Sound.Kind.SHORT || sound.id().equals("BATH"));
+  }
+
+  /** Whether this is one of the two weak vowels that nobody tells apart (pencil, parcel). */
+  public boolean isHardlyHeard() {
+    return stress == Stress.NONE && HARDLY_HEARD.contains(sound.id());
   }
 
   /** The same unit with another sound. */

@@ -110,9 +110,7 @@ public class ChildPapers {
             .filter(a -> !book.of(a.kind()).isSpoken())
             .orElseThrow(() -> notThere(session));
     if (asked.paper() == PaperRow.State.AWAY) {
-      papers
-          .findBySessionIdAndPupilId(session, pupil)
-          .ifPresent(p -> p.become(PaperRow.State.HERE));
+      papers.here(session, pupil);
     }
     return writer.saveUnseen(
         new Entry(

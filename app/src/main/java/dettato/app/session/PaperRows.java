@@ -8,4 +8,9 @@ interface PaperRows extends ListCrudRepository<PaperRow, Long> {
   List<PaperRow> findBySessionId(Long sessionId);
 
   Optional<PaperRow> findBySessionIdAndPupilId(Long sessionId, Long pupilId);
+
+  /** A child who writes is there, whatever was said before. */
+  default void here(Long sessionId, Long pupilId) {
+    findBySessionIdAndPupilId(sessionId, pupilId).ifPresent(p -> p.become(PaperRow.State.HERE));
+  }
 }

@@ -77,9 +77,7 @@ public class Papers {
             typed.corrected == null ? null : typed.corrected.strip());
     Cell cell = writer.save(entry, asked.classId(), typed.version);
     if (asked.paper() == PaperRow.State.AWAY && cell.state() != AnswerState.EMPTY) {
-      papers
-          .findBySessionIdAndPupilId(place.sessionId, place.pupilId)
-          .ifPresent(p -> p.become(PaperRow.State.HERE));
+      papers.here(place.sessionId, place.pupilId);
     }
     return cell;
   }
@@ -143,9 +141,7 @@ public class Papers {
   /** A child whose paper is typed was there. */
   private void here(long pupilId, SessionAccess.Open open) {
     mustBeOurs(pupilId, open);
-    papers
-        .findBySessionIdAndPupilId(open.row().id(), pupilId)
-        .ifPresent(p -> p.become(PaperRow.State.HERE));
+    papers.here(open.row().id(), pupilId);
   }
 
   /**
