@@ -36,6 +36,7 @@ final class Alignment {
   private final Target target;
   private final UnitForms[] units;
   private final String letters;
+  private final char[] text;
   private final ReadBack readBack;
   private final int firstUnit;
   private final int lastUnit;
@@ -56,12 +57,13 @@ final class Alignment {
     this.without = without;
     this.units = target.units;
     this.letters = letters;
+    this.text = letters.toCharArray();
     this.readBack = readBack;
     int same = sameStart();
     this.firstUnit = target.cleanBefore(same, FIRM_START);
     this.firstLetter = target.start(firstUnit);
     this.lastUnit = target.cleanAfter(sameEnd(same), FIRM_END);
-    this.lastLetter = letters.length() - (target.length() - target.start(lastUnit));
+    this.lastLetter = text.length - (target.length() - target.start(lastUnit));
     this.lastE = letters.lastIndexOf('e', lastLetter - 1);
     this.width = lastLetter - firstLetter + 1;
     this.cost = new int[(lastUnit - firstUnit + 1) * width];
@@ -144,8 +146,8 @@ final class Alignment {
   private int sameStart() {
     String model = target.word.letters();
     int same = 0;
-    int length = Math.min(model.length(), letters.length());
-    while (same < length && model.charAt(same) == letters.charAt(same)) {
+    int length = Math.min(model.length(), text.length);
+    while (same < length && model.charAt(same) == text[same]) {
       same++;
     }
     int unit = 0;
@@ -158,10 +160,9 @@ final class Alignment {
   /** The first unit from which on the attempt ends as the model does, without going before one. */
   private int sameEnd(int notBefore) {
     String model = target.word.letters();
-    int room = Math.min(model.length(), letters.length()) - target.start(notBefore);
+    int room = Math.min(model.length(), text.length) - target.start(notBefore);
     int same = 0;
-    while (same < room
-        && model.charAt(model.length() - 1 - same) == letters.charAt(letters.length() - 1 - same)) {
+    while (same < room && model.charAt(model.length() - 1 - same) == text[text.length - 1 - same]) {
       same++;
     }
     int unit = units.length;
@@ -196,7 +197,7 @@ final class Alignment {
           relax(at, width, cost[at] + units[unit].missing, MISSING, 1, 0, 0);
         }
         if (letter < lastLetter) {
-          boolean finalE = letter == letters.length() - 1 && letter == lastE;
+          boolean finalE = letter == text.length - 1 && letter == lastE;
           relax(at, 1, cost[at] + (finalE ? Costs.EXTRA_E : Costs.EXTRA), EXTRA, 0, 1, 0);
         }
       }
@@ -206,10 +207,10 @@ final class Alignment {
   private void match(int unit, int letter, int at) {
     UnitForms forms = units[unit];
     int packed = 0;
-    int known = forms.longest(Form.letter(letters.charAt(letter)));
+    int known = forms.longest(Form.letter(text[letter]));
     int longest = Math.min(Math.min(LONGEST, Math.max(1, known)), lastLetter - letter);
     for (int taken = 1; taken <= longest; taken++) {
-      int code = Form.letter(letters.charAt(letter + taken - 1));
+      int code = Form.letter(text[letter + taken - 1]);
       packed = packed << 5 | code;
       int form = code == 0 ? 0 : forms.form(packed);
       if (form != 0 && !fits(unit, form, letter, taken)) {
@@ -228,11 +229,8 @@ final class Alignment {
 
   /** A letter that means nothing for the unit; the h of sh, ch or th means something before it. */
   private int other(UnitForms forms, int letter) {
-    boolean digraph =
-        letter > 0
-            && letters.charAt(letter) == 'h'
-            && "cstpw".indexOf(letters.charAt(letter - 1)) >= 0;
-    return digraph ? Costs.OTHER_IN_DIGRAPH : forms.other(letters.charAt(letter));
+    boolean digraph = letter > 0 && text[letter] == 'h' && "cstpw".indexOf(text[letter - 1]) >= 0;
+    return digraph ? Costs.OTHER_IN_DIGRAPH : forms.other(text[letter]);
   }
 
   private boolean fits(int unit, int form, int letter, int taken) {
@@ -243,23 +241,23 @@ final class Alignment {
   /** A vowel letter, the next unit's consonant, then e: a split digraph in the attempt. */
   private void split(int unit, int letter, int at) {
     UnitForms next = units[unit + 1];
-    if (letter + 2 > lastE || next.vowel || !Form.isVowel(letters.charAt(letter))) {
+    if (letter + 2 > lastE || next.vowel || !Form.isVowel(text[letter])) {
       return;
     }
-    int form = units[unit].form(Form.letter(letters.charAt(letter)) | Form.SPLIT);
+    int form = units[unit].form(Form.letter(text[letter]) | Form.SPLIT);
     if (form == 0) {
       return;
     }
     int packed = 0;
     for (int taken = 1; taken <= 3 && letter + taken + 1 < lastLetter; taken++) {
-      packed = packed << 5 | Form.letter(letters.charAt(letter + taken));
+      packed = packed << 5 | Form.letter(text[letter + taken]);
       int inner = next.form(packed);
       boolean added = !units[unit].unit.grapheme().isSplit();
       if (inner == 0 || added && taken > 1 && closes(letter + 1, taken)) {
         continue;
       }
       int soFar = cost[at] + Form.points(form) + Form.points(inner);
-      if (letters.charAt(letter + taken + 1) == 'e' && mayClose(unit, letter + taken + 2)) {
+      if (text[letter + taken + 1] == 'e' && mayClose(unit, letter + taken + 2)) {
         relax(at, 2 * width + taken + 2, soFar, SPLIT, 2, taken + 2, taken);
       } else if (unit + 2 < lastUnit) {
         secondConsonant(unit + 2, letter + taken + 1, at, soFar, taken);
@@ -271,23 +269,21 @@ final class Alignment {
    * Letters that show the vowel before them to be short: no e after them makes it long (kicket).
    */
   private boolean closes(int from, int length) {
-    char first = letters.charAt(from);
-    char second = letters.charAt(from + 1);
+    char first = text[from];
+    char second = text[from + 1];
     return length == 3 || first == second || first == 'c' && second == 'k' || first == 'd';
   }
 
   /** No vowel letter follows a silent e, unless the model's own does so (likeable). */
   private boolean mayClose(int unit, int next) {
-    return next == letters.length()
-        || !Form.isVowel(letters.charAt(next))
-        || target.word.cut().silentE(unit) >= 0;
+    return next == text.length || !Form.isVowel(text[next]) || target.word.cut().silentE(unit) >= 0;
   }
 
   private void secondConsonant(int unit, int letter, int at, int soFar, int first) {
-    if (letter + 1 >= lastLetter || units[unit].vowel || letters.charAt(letter + 1) != 'e') {
+    if (letter + 1 >= lastLetter || units[unit].vowel || text[letter + 1] != 'e') {
       return;
     }
-    int form = units[unit].form(Form.letter(letters.charAt(letter)));
+    int form = units[unit].form(Form.letter(text[letter]));
     if (form != 0 && Form.verdict(form) == Verdict.EXACT) {
       relax(at, 3 * width + first + 3, soFar, SPLIT, 3, first + 3, first | 16);
     }
@@ -298,8 +294,8 @@ final class Alignment {
     String second = units[unit + 1].grapheme;
     int taken = first.length() + second.length();
     if (letter + taken <= lastLetter
-        && letters.charAt(letter) == second.charAt(0)
-        && letters.charAt(letter + second.length()) == first.charAt(0)
+        && text[letter] == second.charAt(0)
+        && text[letter + second.length()] == first.charAt(0)
         && !first.equals(second)
         && letters.startsWith(second, letter)
         && letters.startsWith(first, letter + second.length())) {
@@ -315,7 +311,7 @@ final class Alignment {
     String first = units[unit].grapheme;
     String middle = units[unit + 1].grapheme;
     String last = units[unit + 2].grapheme;
-    if (letters.charAt(letter) == last.charAt(0)
+    if (text[letter] == last.charAt(0)
         && !first.equals(last)
         && letters.startsWith(last, letter)
         && letters.startsWith(middle, letter + last.length())

@@ -104,7 +104,7 @@ public final class AttemptMarker {
         List.of(),
         List.of(),
         rules,
-        other.map(w -> w.cut().ipa(accent)).orElse(target.ipa),
+        other.map(w -> w.cut().ipa(accent)).orElse(target.model.ipa),
         real,
         oddities,
         List.of(),

@@ -4,6 +4,7 @@ import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.word.Capitals;
+import dettato.word.LetterMasks;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -123,11 +124,10 @@ public final class Explanation {
       return Optional.empty();
     }
     Word word = mark.target();
-    char[] changed = word.cut().spelledWith(unit, lastOf(unit), written).toCharArray();
-    String said = Stranger.read(word, accent, changed);
-    boolean same =
-        said.equals(word.cut().ipa(accent))
-            || said.equals(Stranger.readAlone(word.letters(), accent));
+    ModelReading model = new ModelReading(word, accent);
+    String changed = word.cut().spelledWith(unit, lastOf(unit), written);
+    String said = Stranger.read(model, new LetterMasks(changed));
+    boolean same = said.equals(model.ipa) || said.equals(model.alone);
     return same ? Optional.empty() : Optional.of(said);
   }
 

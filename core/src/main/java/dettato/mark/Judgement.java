@@ -78,12 +78,13 @@ final class Judgement {
     Optional<Word> other = otherWord();
     Optional<Mark.RealWord> real = other.map(target::comparedWith);
     boolean saysAll = saysAll();
-    String alone = saysAll ? target.ipa : readBack.whole();
+    String alone = saysAll ? target.model.ipa : readBack.whole();
     Result result = result(real, alone, saysAll || readsLikeTheModel(alone));
     String heard =
         other
             .map(w -> w.cut().ipa(target.accent))
-            .orElseGet(() -> result == Result.READS_RIGHT ? target.ipa : read(alone, saysAll));
+            .orElseGet(
+                () -> result == Result.READS_RIGHT ? target.model.ipa : read(alone, saysAll));
     boolean legal = result == Result.READS_RIGHT && InventedWord.isLegal(target, units);
     List<RuleMark> rules =
         rubbish || legal ? Outcomes.untested(target) : Outcomes.of(target, units);
@@ -344,7 +345,7 @@ final class Judgement {
       return Result.SOUND_ERROR;
     }
     boolean readsAsAnother = real.isPresent();
-    boolean legal = allLegal || madeUpOnly && alone.equals(target.ipa);
+    boolean legal = allLegal || madeUpOnly && alone.equals(target.model.ipa);
     return legal && !readsAsAnother && readsRight ? Result.READS_RIGHT : Result.READS_OTHERWISE;
   }
 
@@ -366,7 +367,7 @@ final class Judgement {
 
   /** Nor can a stranger tell it from the model, where the rules fail the model itself (danse). */
   private boolean readsLikeTheModel(String heard) {
-    return heard.equals(target.ipa) || heard.equals(target.modelReads);
+    return heard.equals(target.model.ipa) || heard.equals(target.model.alone);
   }
 
   /** The real word that was written, if one was; an apostrophe may make it one. */

@@ -40,8 +40,7 @@ final class Outcomes {
     for (Opportunity o : target.opportunities) {
       UnitMark unit = units[o.unit()];
       Outcome outcome = o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
-      boolean turned = unit.confusion().filter("swapped"::equals).isPresent();
-      if (lostBefore(o, units) || outcome.isFailure() && (turned || isUndone(o, outcome, units))) {
+      if (lostBefore(o, units) || outcome.isFailure() && isUndone(o, outcome, units)) {
         outcome = Outcome.UNTESTED;
       }
       if (outcome.isFailure()) {
@@ -88,17 +87,20 @@ final class Outcomes {
    */
   private static boolean lostBefore(Opportunity o, UnitMark[] units) {
     return o.unit() > 0
-        && BY_VOWEL.contains(o.rule())
-        && units[o.unit() - 1].verdict() == Verdict.MISSING;
+        && units[o.unit() - 1].verdict() == Verdict.MISSING
+        && BY_VOWEL.contains(o.rule());
   }
 
   /**
-   * Whether the vowel that the rule looks back at was itself spelled otherwise, in such a way that
-   * the rule fits what was written: cack for cake tells of the vowel, not of ck; borl for ball, not
-   * of ll. Nor does a doubled letter tell of doubling where the consonant after it was lost (winner
-   * for winter).
+   * Whether letters changed places there, or the vowel that the rule looks back at was itself
+   * spelled otherwise, in such a way that the rule fits what was written: cack for cake tells of
+   * the vowel, not of ck; borl for ball, not of ll. Nor does a doubled letter tell of doubling
+   * where the consonant after it was lost (winner for winter).
    */
   private static boolean isUndone(Opportunity o, Outcome outcome, UnitMark[] units) {
+    if (units[o.unit()].confusion().filter("swapped"::equals).isPresent()) {
+      return true;
+    }
     if (outcome == Outcome.OVER
         && o.rule().equals("double-inside")
         && units[o.unit() + 1].verdict() == Verdict.MISSING) {

@@ -1,6 +1,7 @@
 package dettato.mark;
 
 import dettato.sound.Sound;
+import dettato.word.LetterMasks;
 import dettato.word.Reader;
 import dettato.word.Readings;
 import java.util.List;
@@ -11,11 +12,11 @@ import java.util.List;
  */
 final class ReadBack {
   private final Target target;
-  private final char[] letters;
+  private final LetterMasks letters;
 
   ReadBack(Target target, String letters) {
     this.target = target;
-    this.letters = letters.toCharArray();
+    this.letters = new LetterMasks(letters);
   }
 
   /** Whether a grapheme at this place may be read as the unit's sound. */
@@ -45,19 +46,19 @@ final class ReadBack {
   boolean isAsIrregular(int unit, String written, int at) {
     return written.equals(target.units[unit].grapheme)
         && !target.isRegular(unit)
-        && Stranger.isReadAlike(Reader.sounds(letters, at, written), target.readings(unit));
+        && target.model.isReadAlike(letters, at, unit);
   }
 
   /** A vowel without stress may be any single vowel letter; only a last e would be silent. */
   private boolean isWeak(Sound sound, String written, int at) {
     boolean letter = written.length() == 1 && "aeiou".contains(written);
-    boolean silent = written.equals("e") && at == letters.length - 1;
+    boolean silent = written.equals("e") && at == letters.length() - 1;
     return letter && !silent && sound.id().equals("commA");
   }
 
   /** What a stranger to the target reads in all that was written. */
   String whole() {
-    return Stranger.read(target.word, target.accent, letters);
+    return Stranger.read(target.model, letters);
   }
 
   private boolean saysInParts(List<Sound> parts, String written, int at) {

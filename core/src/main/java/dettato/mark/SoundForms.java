@@ -19,6 +19,8 @@ import java.util.stream.Stream;
  * its near sounds. Made once for each sound and shared by all words.
  */
 final class SoundForms {
+  private static final Map<String, Map<Sound, SoundForms>> MADE = new ConcurrentHashMap<>();
+
   final FormMap all;
   final FormMap near;
   private final Sound sound;
@@ -33,7 +35,13 @@ final class SoundForms {
     this.near = new FormMap(near);
   }
 
-  static SoundForms of(Sound sound, Accent accent) {
+  /** Those of a sound in an accent, made when first asked for. */
+  static SoundForms shared(Sound sound, Accent accent) {
+    return MADE.computeIfAbsent(accent.id(), id -> new ConcurrentHashMap<>())
+        .computeIfAbsent(sound, s -> of(s, accent));
+  }
+
+  private static SoundForms of(Sound sound, Accent accent) {
     Map<Integer, Integer> near = new HashMap<>();
     for (NearSounds.Near other : nearTo(sound, accent)) {
       if (accent.alike(sound, other.sound())) {

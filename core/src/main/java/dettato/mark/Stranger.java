@@ -1,14 +1,10 @@
 package dettato.mark;
 
-import dettato.sound.Accent;
-import dettato.sound.Sound;
+import dettato.word.LetterMasks;
 import dettato.word.Reader;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
-import dettato.word.Word;
 import java.util.List;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * Reads a spelling as somebody would who does not know what was meant. Only letters that stand as
@@ -19,49 +15,40 @@ final class Stranger {
   /** What English hardly ever says twice in a row inside a word. */
   private static final String CONSONANTS = "bdfghjklmnprstvwzðŋɡʃʒθ";
 
-  private final Word model;
-  private final Accent accent;
-  private final char[] letters;
+  private final ModelReading model;
+  private final LetterMasks letters;
+  private final List<Unit> mine;
   private final int shift;
   private final int sameTo;
   private final int sameFrom;
 
-  private Stranger(Word model, Accent accent, char[] letters) {
+  private Stranger(ModelReading model, LetterMasks letters) {
     this.model = model;
-    this.accent = accent;
     this.letters = letters;
-    this.shift = letters.length - model.letters().length();
+    this.mine = Reader.read(letters);
+    this.shift = letters.length() - model.cut.spelling().length();
     this.sameTo = sameTo();
     this.sameFrom = sameFrom();
   }
 
   /** What is read, in IPA. */
-  static String read(Word model, Accent accent, char[] letters) {
-    Stranger stranger = new Stranger(model, accent, letters);
+  static String read(ModelReading model, LetterMasks letters) {
+    Stranger stranger = new Stranger(model, letters);
     return stranger.once(stranger.read());
-  }
-
-  /** What is read by rule alone, with no model at all. */
-  static String readAlone(String letters, Accent accent) {
-    List<Unit> units = Reader.read(letters);
-    return IntStream.range(0, units.size())
-        .mapToObj(i -> Segmentation.ipa(units, i, accent))
-        .collect(Collectors.joining());
   }
 
   private String read() {
     StringBuilder said = new StringBuilder();
-    List<Unit> mine = Reader.read(new String(letters));
     int at = 0;
     for (int i = 0; i < mine.size(); i++) {
       Unit unit = mine.get(i);
       int length = unit.grapheme().headLength();
       int as = asInModel(unit, at, at + length);
-      int known = as >= 0 ? 0 : readAsInModel(mine, i, at);
+      int known = as >= 0 ? 0 : readAsInModel(i, at);
       if (known > 0) {
-        int from = model.cut().unitAt(at);
-        for (int m = from; model.cut().size() > m && model.cut().start(m) < at + known; m++) {
-          said.append(model.cut().ipa(m, accent));
+        int from = model.starting(at);
+        for (int m = from; model.cut.size() > m && model.cut.start(m) < at + known; m++) {
+          said.append(model.ipa(m));
         }
         for (int end = at + known; at < end; i++) {
           at += mine.get(i).grapheme().headLength();
@@ -69,7 +56,7 @@ final class Stranger {
         i--;
         continue;
       }
-      said.append(as >= 0 ? model.cut().ipa(as, accent) : Segmentation.ipa(mine, i, accent));
+      said.append(as >= 0 ? model.ipa(as) : Segmentation.ipa(mine, i, model.accent));
       at += length;
     }
     return said.toString();
@@ -81,16 +68,15 @@ final class Stranger {
    *
    * @return 0 for none
    */
-  private int readAsInModel(List<Unit> mine, int first, int at) {
-    int unit = at < sameTo ? model.cut().unitAt(at) : 0;
-    int end = at < sameTo ? model.cut().silentE(unit) + 1 : 0;
-    boolean known = end > at && end <= sameTo && model.cut().start(unit) == at;
-    return known && isCutAlike(mine, first, at, end) ? end - at : 0;
+  private int readAsInModel(int first, int at) {
+    int unit = at < sameTo ? model.starting(at) : -1;
+    int end = unit >= 0 ? model.cut.silentE(unit) + 1 : 0;
+    return end > at && end <= sameTo && isCutAlike(first, at, end) ? end - at : 0;
   }
 
   /** Whether these letters are read alike, unit by unit, by the rules that know no model. */
-  private boolean isCutAlike(List<Unit> mine, int first, int at, int end) {
-    List<Unit> there = Reader.read(model.letters());
+  private boolean isCutAlike(int first, int at, int end) {
+    List<Unit> there = model.byRule;
     int from = 0;
     int t = 0;
     while (t < there.size() && from < at) {
@@ -112,51 +98,23 @@ final class Stranger {
     String grapheme = unit.grapheme().text();
     int fromStart = to <= sameTo ? unitAt(from, grapheme) : -1;
     int as = fromStart >= 0 ? fromStart : from >= sameFrom ? unitAt(from - shift, grapheme) : -1;
-    if (as < 0) {
-      return -1;
-    }
-    Sound sound = model.cut().unit(as).sound();
-    boolean mayBe = says(letters, from, grapheme, sound);
-    return mayBe || isAsIrregular(grapheme, from, as) ? as : -1;
-  }
-
-  /**
-   * Whether the rules fail the model itself here, and nothing around the letters has changed that.
-   */
-  private boolean isAsIrregular(String grapheme, int from, int as) {
-    char[] whole = model.letters().toCharArray();
-    int start = model.cut().start(as);
-    return !says(whole, start, grapheme, model.cut().unit(as).sound())
-        && isReadAlike(
-            Reader.sounds(whole, start, grapheme), Reader.sounds(letters, from, grapheme));
-  }
-
-  /** Whether a grapheme is likeliest read as the same sort of sound in two surroundings. */
-  static boolean isReadAlike(List<Sound> here, List<Sound> there) {
-    boolean silent = here.isEmpty() || there.isEmpty();
-    return silent ? here.equals(there) : here.get(0).kind() == there.get(0).kind();
-  }
-
-  private boolean says(char[] word, int at, String grapheme, Sound sound) {
-    boolean weak = sound.isWeakVowel();
-    return weak || Reader.sounds(word, at, grapheme).stream().anyMatch(s -> accent.alike(s, sound));
+    boolean known =
+        as >= 0 && (model.mayBe(letters, from, as) || model.isAsIrregular(letters, from, as));
+    return known ? as : -1;
   }
 
   private int unitAt(int start, String grapheme) {
-    if (start < 0 || start >= model.letters().length()) {
-      return -1;
-    }
-    int unit = model.cut().unitAt(start);
-    boolean here = model.cut().start(unit) == start;
-    return here && model.cut().unit(unit).grapheme().text().equals(grapheme) ? unit : -1;
+    int unit = model.starting(start);
+    return unit >= 0 && model.cut.unit(unit).grapheme().text().equals(grapheme) ? unit : -1;
   }
 
   /** Up to where the letters are the model's, counted from the start. */
   private int sameTo() {
-    String whole = model.letters();
-    int most = Math.min(whole.length(), letters.length);
+    String whole = model.cut.spelling();
+    String written = letters.spelling();
+    int most = Math.min(whole.length(), written.length());
     int same = 0;
-    while (same < most && whole.charAt(same) == letters[same]) {
+    while (same < most && whole.charAt(same) == written.charAt(same)) {
       same++;
     }
     return same;
@@ -164,9 +122,11 @@ final class Stranger {
 
   /** From where on the letters are the model's, counted from the end. */
   private int sameFrom() {
-    String whole = model.letters();
-    int from = letters.length;
-    while (from > Math.max(0, shift) && whole.charAt(from - 1 - shift) == letters[from - 1]) {
+    String whole = model.cut.spelling();
+    String written = letters.spelling();
+    int from = written.length();
+    while (from > Math.max(0, shift)
+        && whole.charAt(from - 1 - shift) == written.charAt(from - 1)) {
       from--;
     }
     return from;
@@ -175,7 +135,7 @@ final class Stranger {
   /** What was read, a consonant that two letters say by chance said once (boxs as box). */
   private String once(String said) {
     int twice = doubled(said, 1);
-    if (twice < 0 || doubled(model.cut().ipa(accent), 1) >= 0) {
+    if (twice < 0 || doubled(model.ipa, 1) >= 0) {
       return said;
     }
     StringBuilder rest = new StringBuilder(said);

@@ -5,21 +5,16 @@ import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.sound.Sound;
-import dettato.word.Reader;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** A word made ready for marking: its units' forms and the places where rules decide. */
 final class Target {
-  private static final Map<String, Map<Sound, SoundForms>> SHARED = new ConcurrentHashMap<>();
-
   private static final Set<String> FLAPS = Set.of("t", "d");
   private static final Set<String> GLIDING = Set.of("MOUTH", "PRICE", "CHOICE");
   private static final Set<String> WEAK_LETTERS = Set.of("a", "e", "o", "u");
@@ -33,13 +28,10 @@ final class Target {
   /** Where a rule decides and the word itself does not obey. */
   final List<Opportunity> exceptions;
 
-  final String ipa;
-
-  /** What a stranger reads in the model's own letters, in IPA; not {@link #ipa} where irregular. */
-  final String modelReads;
+  /** What a stranger makes of the word itself. */
+  final ModelReading model;
 
   final UnitMark[] exact;
-  private final String[] unitIpa;
   private final boolean[] regular;
   private final boolean[] clean;
   private final String[] merged;
@@ -50,33 +42,27 @@ final class Target {
     RuleBook.Places places = RuleBook.places(word);
     this.opportunities = places.obeyed();
     this.exceptions = places.broken();
-    this.ipa = word.cut().ipa(accent);
-    Map<Sound, SoundForms> shared =
-        SHARED.computeIfAbsent(accent.id(), id -> new ConcurrentHashMap<>());
+    this.model = new ModelReading(word, accent);
     this.units =
         IntStream.range(0, word.cut().size())
             .mapToObj(
                 i ->
                     new UnitForms(
                         word.cut().unit(i),
-                        shared.computeIfAbsent(
-                            word.cut().unit(i).sound(), s -> SoundForms.of(s, accent)),
+                        SoundForms.shared(word.cut().unit(i).sound(), accent),
                         Stream.concat(opportunities.stream(), exceptions.stream())
                             .filter(o -> o.unit() == i)
                             .toList()))
             .toArray(UnitForms[]::new);
     this.exact = new UnitMark[units.length];
-    this.unitIpa = new String[units.length];
     this.regular = new boolean[units.length];
     this.clean = new boolean[units.length];
     this.merged = Merged.of(word.cut());
-    ReadBack model = new ReadBack(this, word.letters());
-    this.modelReads = Stranger.readAlone(word.letters(), accent);
+    ReadBack itself = new ReadBack(this, word.letters());
     for (int i = 0; i < units.length; i++) {
       exact[i] = new UnitMark(units[i].grapheme, Verdict.EXACT, Optional.empty());
       clean[i] = isClean(i);
-      unitIpa[i] = word.cut().ipa(i, accent);
-      regular[i] = model.says(i, units[i].grapheme, word.cut().start(i));
+      regular[i] = itself.says(i, units[i].grapheme, word.cut().start(i));
     }
   }
 
@@ -123,7 +109,7 @@ final class Target {
 
   /** What another real word is to this one. */
   Mark.RealWord comparedWith(Word other) {
-    return other.cut().heard(accent).equals(word.cut().heard(accent))
+    return other.cut().heard(accent).equals(model.heard)
         ? Mark.RealWord.HOMOPHONE
         : Mark.RealWord.ANOTHER;
   }
@@ -183,15 +169,6 @@ final class Target {
 
   private boolean isWeakKit(int unit) {
     return units[unit].sound().id().equals("KIT") && units[unit].unit.stress() == Unit.Stress.NONE;
-  }
-
-  String ipa(int unit) {
-    return unitIpa[unit];
-  }
-
-  /** What the rules let a unit's grapheme say in the model itself. */
-  List<Sound> readings(int unit) {
-    return Reader.sounds(word.letters().toCharArray(), start(unit), units[unit].grapheme);
   }
 
   /** Whether the rules read a unit's grapheme as its sound in the model itself. */

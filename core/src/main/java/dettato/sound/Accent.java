@@ -1,5 +1,7 @@
 package dettato.sound;
 
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -24,8 +26,8 @@ public record Accent(
 
   public Accent {
     line = List.copyOf(line);
-    ipa = Map.copyOf(ipa);
-    merges = Map.copyOf(merges);
+    ipa = Collections.unmodifiableMap(new HashMap<>(ipa));
+    merges = Collections.unmodifiableMap(new HashMap<>(merges));
   }
 
   /** The IPA of a sound here; a run's parts are said one after the other. */

@@ -25,6 +25,12 @@ public final class Correspondences {
                       row.get("example"))));
   private static final Map<Sound, List<Correspondence>> BY_SOUND =
       ALL.stream().collect(Collectors.groupingBy(Correspondence::sound));
+  private static final Map<Sound, Map<String, Correspondence>> BY_BOTH =
+      ALL.stream()
+          .collect(
+              Collectors.groupingBy(
+                  Correspondence::sound,
+                  Collectors.toMap(c -> c.grapheme().text(), c -> c, (first, other) -> first)));
   private static final Map<String, List<Correspondence>> BY_GRAPHEME =
       ALL.stream().collect(Collectors.groupingBy(c -> c.grapheme().text()));
 
@@ -43,7 +49,7 @@ public final class Correspondences {
   }
 
   public static Optional<Correspondence> find(Sound sound, Grapheme grapheme) {
-    return of(sound).stream().filter(c -> c.grapheme().equals(grapheme)).findFirst();
+    return Optional.ofNullable(BY_BOTH.getOrDefault(sound, Map.of()).get(grapheme.text()));
   }
 
   /** Every sound that some grapheme is listed for. */

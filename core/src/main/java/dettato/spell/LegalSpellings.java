@@ -4,6 +4,7 @@ import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
+import dettato.word.LetterMasks;
 import dettato.word.NeverWritten;
 import dettato.word.Reader;
 import dettato.word.Segmentation;
@@ -98,7 +99,7 @@ public final class LegalSpellings {
   }
 
   private boolean readsRight(Segmentation cut) {
-    char[] letters = cut.spelling().toCharArray();
+    LetterMasks letters = new LetterMasks(cut.spelling());
     for (int i = 0; i < cut.size(); i++) {
       Unit unit = cut.unit(i);
       boolean says =

@@ -30,7 +30,7 @@ public final class Guess {
     List<Unit> units = new ArrayList<>();
     for (char c : letters.toCharArray()) {
       String letter = String.valueOf(c);
-      List<Sound> sounds = Reader.sounds(letter.toCharArray(), 0, letter);
+      List<Sound> sounds = Reader.sounds(new LetterMasks(letter), 0, letter);
       Sound sound = sounds.isEmpty() ? Sounds.of("commA") : sounds.get(0);
       units.add(new Unit(sound, new Grapheme(letter), Unit.Stress.NONE, units.isEmpty()));
     }

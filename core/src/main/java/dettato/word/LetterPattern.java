@@ -3,17 +3,10 @@ package dettato.word;
 import java.util.ArrayList;
 import java.util.List;
 
-/**
- * A run of letter classes, compiled to bit masks (one bit a letter, one for the edge of the word),
- * so that a reading rule is tested in a few operations.
- */
+/** A run of letter classes, compiled to the bits of {@link LetterMasks}. */
 final class LetterPattern {
-  /** How many {@link #kind}s there are. */
+  /** How many {@link LetterMasks#kind}s there are. */
   static final int KINDS = 28;
-
-  private static final int EDGE = 1 << 26;
-  private static final int VOWELS = mask("aeiouy");
-  private static final int LETTERS = (1 << 26) - 1;
 
   private final int[] masks;
   private final boolean vowelEarlier;
@@ -55,21 +48,20 @@ final class LetterPattern {
     return masks.length == 0 && !vowelEarlier;
   }
 
-  /** What stands at a place: a letter, 0 to 25, the edge of the word, 26, or something else, 27. */
-  static int kind(char[] word, int at) {
-    int bit = bit(word, at);
-    return bit == 0 ? 27 : Integer.numberOfTrailingZeros(bit);
+  int length() {
+    return masks.length;
   }
 
-  /** Whether a place of this {@link #kind} may be the first that the pattern fits. */
-  boolean mayStart(int kind) {
-    return masks.length == 0 || kind < 27 && (masks[0] >> kind & 1) == 1;
+  /** Whether a letter of this {@link LetterMasks#kind} may stand at a place of the pattern. */
+  boolean mayStand(int place, int kind) {
+    boolean free = place < 0 || place >= masks.length;
+    return free || kind < KINDS - 1 && (masks[place] >> kind & 1) == 1;
   }
 
   /** Whether the letters from here on fit. */
-  boolean fitsAfter(char[] word, int from) {
+  boolean fitsAfter(LetterMasks word, int from) {
     for (int i = 0; i < masks.length; i++) {
-      if ((masks[i] & bit(word, from + i)) == 0) {
+      if ((masks[i] & word.at(from + i)) == 0) {
         return false;
       }
     }
@@ -77,36 +69,15 @@ final class LetterPattern {
   }
 
   /** Whether the letters just before this place fit. */
-  boolean fitsBefore(char[] word, int to) {
+  boolean fitsBefore(LetterMasks word, int to) {
     int first = to - masks.length;
-    for (int i = 0; i < masks.length; i++) {
-      if ((masks[i] & bit(word, first + i)) == 0) {
-        return false;
-      }
-    }
-    return !vowelEarlier || hasVowel(word, Math.min(first, word.length));
+    return fitsAfter(word, first)
+        && (!vowelEarlier || word.hasVowelBefore(Math.min(first, word.length())));
   }
 
   /** Where the pattern's first literal e stands, counted from its start; -1 when it has none. */
   int silentE() {
     return silentE;
-  }
-
-  private static boolean hasVowel(char[] word, int to) {
-    for (int i = 0; i < to; i++) {
-      if ((VOWELS & bit(word, i)) != 0) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  private static int bit(char[] word, int at) {
-    if (at < 0 || at >= word.length) {
-      return at == -1 || at == word.length ? EDGE : 0;
-    }
-    int letter = word[at] - 'a';
-    return letter >= 0 && letter < 26 ? 1 << letter : 0;
   }
 
   private static int set(String inside) {
@@ -115,27 +86,17 @@ final class LetterPattern {
     for (int i = not ? 1 : 0; i < inside.length(); i++) {
       mask |= one(inside.charAt(i));
     }
-    return not ? (LETTERS | EDGE) & ~mask : mask;
+    return not ? (LetterMasks.ANY | LetterMasks.EDGE) & ~mask : mask;
   }
 
   private static int one(char c) {
     return switch (c) {
-      case 'V' -> VOWELS;
-      case 'C' -> LETTERS & ~VOWELS;
-      case 'F' -> mask("eiy");
-      case 'L' -> LETTERS;
-      case '_' -> EDGE;
-      default -> mask(String.valueOf(c));
+      case 'V' -> LetterMasks.VOWELS;
+      case 'C' -> LetterMasks.ANY & ~LetterMasks.VOWELS;
+      case 'F' -> LetterMasks.of("eiy");
+      case 'L' -> LetterMasks.ANY;
+      case '_' -> LetterMasks.EDGE;
+      default -> LetterMasks.of(c);
     };
-  }
-
-  private static int mask(String letters) {
-    int mask = 0;
-    for (char c : letters.toCharArray()) {
-      if (c >= 'a' && c <= 'z') {
-        mask |= 1 << (c - 'a');
-      }
-    }
-    return mask;
   }
 }

@@ -21,8 +21,8 @@ import java.util.stream.Collectors;
 public final class Reader {
   private static final List<ReadingRule> RULES =
       List.copyOf(Table.load(Reader.class, "reading.tsv", ReadingRule::of));
-  private static final ReadingRule[][][] BY_LETTERS = byLetters();
-  private static final Map<String, GraphemeRules> BY_GRAPHEME = byGrapheme();
+  private static final RuleIndex[][] BY_LETTERS = byLetters();
+  private static final Map<String, RuleIndex> BY_GRAPHEME = byGrapheme();
 
   private Reader() {}
 
@@ -31,12 +31,17 @@ public final class Reader {
    * at the start, the one after); letters no row reads (apostrophes) are left out of the sounds.
    */
   public static List<Unit> read(String spelling) {
-    char[] word = spelling.toCharArray();
+    return read(new LetterMasks(spelling));
+  }
+
+  /** The same of letters made ready. */
+  public static List<Unit> read(LetterMasks word) {
+    String spelling = word.spelling();
     List<Unit> units = new ArrayList<>();
-    boolean[] taken = new boolean[word.length];
+    boolean[] taken = new boolean[word.length()];
     StringBuilder silent = new StringBuilder();
     int at = 0;
-    while (at < word.length) {
+    while (at < word.length()) {
       ReadingRule rule = taken[at] ? null : first(word, at);
       if (rule == null || rule.sounds().isEmpty()) {
         int length = rule == null ? 1 : rule.headLength();
@@ -60,24 +65,13 @@ public final class Reader {
    * What a grapheme may say at a place of a spelling, likeliest first; empty when no row lets it
    * speak there.
    */
-  public static List<Sound> sounds(char[] word, int at, String grapheme) {
-    GraphemeRules rules = BY_GRAPHEME.get(grapheme);
-    int first = rules == null || !stands(word, at, grapheme) ? -1 : rules.first(word, at);
-    return rules == null || first < 0 ? List.of() : rules.all().get(first).sounds();
+  public static List<Sound> sounds(LetterMasks word, int at, String grapheme) {
+    RuleIndex rules = BY_GRAPHEME.get(grapheme);
+    int first = rules == null ? -1 : rules.first(word, at);
+    return rules == null || first < 0 ? List.of() : rules.get(first).sounds();
   }
 
-  private static boolean stands(char[] word, int at, String grapheme) {
-    int gap = grapheme.indexOf('_');
-    int length = gap < 0 ? grapheme.length() : gap;
-    for (int i = 0; i < length; i++) {
-      if (at + i >= word.length || word[at + i] != grapheme.charAt(i)) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  static Optional<GraphemeRules> rulesOf(String grapheme) {
+  static Optional<RuleIndex> rulesOf(String grapheme) {
     return Optional.ofNullable(BY_GRAPHEME.get(grapheme));
   }
 
@@ -109,39 +103,42 @@ public final class Reader {
     }
   }
 
-  private static @org.jspecify.annotations.Nullable ReadingRule first(char[] word, int at) {
-    int letter = word[at] - 'a';
-    if (letter < 0 || letter >= 26) {
+  private static @org.jspecify.annotations.Nullable ReadingRule first(LetterMasks word, int at) {
+    int letter = word.kind(at);
+    if (letter >= 26) {
       return null;
     }
-    for (ReadingRule rule : BY_LETTERS[letter][LetterPattern.kind(word, at + 1)]) {
-      if (rule.fits(word, at)) {
-        return rule;
-      }
-    }
-    return null;
+    RuleIndex rules = BY_LETTERS[letter][word.kind(at + 1)];
+    int first = rules.first(word, at);
+    return first < 0 ? null : rules.get(first);
   }
 
-  /** The rules that may fit, in order, by a letter and the kind of the next. */
-  private static ReadingRule[][][] byLetters() {
-    ReadingRule[][][] rules = new ReadingRule[26][LetterPattern.KINDS][];
+  /** The rules that may fit, by a letter and the kind of the next. */
+  private static RuleIndex[][] byLetters() {
+    RuleIndex[][] rules = new RuleIndex[26][LetterPattern.KINDS];
     for (int letter = 0; letter < 26; letter++) {
       for (int kind = 0; kind < LetterPattern.KINDS; kind++) {
-        char first = (char) ('a' + letter);
+        int first = letter;
         int next = kind;
         rules[letter][kind] =
-            RULES.stream()
-                .filter(r -> r.head().charAt(0) == first && r.mayStandBefore(next))
-                .toArray(ReadingRule[]::new);
+            new RuleIndex(
+                RULES.stream().filter(r -> r.mayFit(0, first) && r.mayFit(1, next)).toList(),
+                -1,
+                2);
       }
     }
     return rules;
   }
 
-  private static Map<String, GraphemeRules> byGrapheme() {
+  private static Map<String, RuleIndex> byGrapheme() {
     Map<String, List<ReadingRule>> map = new HashMap<>();
     RULES.forEach(r -> map.computeIfAbsent(r.grapheme().text(), g -> new ArrayList<>()).add(r));
     return map.entrySet().stream()
-        .collect(Collectors.toMap(Map.Entry::getKey, e -> new GraphemeRules(e.getValue())));
+        .collect(Collectors.toMap(Map.Entry::getKey, e -> indexed(e.getValue())));
+  }
+
+  private static RuleIndex indexed(List<ReadingRule> rules) {
+    int length = rules.get(0).headLength();
+    return new RuleIndex(rules, -1, length, length + 1);
   }
 }

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
  * How one grapheme is read in one surrounding.
  *
  * @param head the letters that stand together
+ * @param onwards the head and what follows it
  * @param sounds what it may say there, likeliest first; empty when it is silent
  * @param read what it is read as; none when it is silent
  */
@@ -20,6 +21,7 @@ record ReadingRule(
     Grapheme grapheme,
     String head,
     LetterPattern after,
+    LetterPattern onwards,
     List<Sound> sounds,
     Optional<Unit> read,
     String example) {
@@ -33,36 +35,28 @@ record ReadingRule(
         grapheme,
         grapheme.head(),
         LetterPattern.compile(row.get("after")),
+        LetterPattern.compile(grapheme.head() + row.get("after")),
         sounds,
         sounds.stream().findFirst().map(s -> new Unit(s, grapheme, Unit.Stress.NONE, false)),
         row.get("example"));
   }
 
-  /** Whether it fits where its first letter is known to stand. */
-  boolean fits(char[] word, int at) {
-    if (at + head.length() > word.length) {
-      return false;
-    }
-    for (int i = 1; i < head.length(); i++) {
-      if (word[at + i] != head.charAt(i)) {
-        return false;
-      }
-    }
-    return fitsAround(word, at);
+  /** Whether the grapheme stands there, in such surroundings. */
+  boolean fits(LetterMasks word, int at) {
+    return onwards.fitsAfter(word, at) && before.fitsBefore(word, at);
   }
 
-  /** Whether it may fit where its first letter is followed by a letter of this kind. */
-  boolean mayStandBefore(int kind) {
-    return head.length() > 1 ? head.charAt(1) - 'a' == kind : after.mayStart(kind);
+  /**
+   * Whether it may fit where a letter of this kind stands so far from the grapheme's first letter.
+   */
+  boolean mayFit(int offset, int kind) {
+    return offset < 0
+        ? before.mayStand(before.length() + offset, kind)
+        : onwards.mayStand(offset, kind);
   }
 
   int headLength() {
     return head.length();
-  }
-
-  /** Whether the surroundings fit, where the grapheme's own letters are known to stand. */
-  boolean fitsAround(char[] word, int at) {
-    return after.fitsAfter(word, at + head.length()) && before.fitsBefore(word, at);
   }
 
   /** Where the silent e of a split digraph stands, or -1. */

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * Made once and kept by whoever asks often.
  */
 public final class Readings {
-  private final @Nullable GraphemeRules rules;
+  private final @Nullable RuleIndex rules;
   private final boolean[] says;
 
   /**
@@ -26,17 +26,17 @@ public final class Readings {
   }
 
   /** Whether the grapheme, which stands at this place, may be read as the sound there. */
-  public boolean says(char[] word, int at) {
+  public boolean says(LetterMasks word, int at) {
     int first = first(word, at);
     return first >= 0 && says[first];
   }
 
   /** Whether any rule lets the grapheme speak where it stands. */
-  public boolean speaks(char[] word, int at) {
+  public boolean speaks(LetterMasks word, int at) {
     return first(word, at) >= 0;
   }
 
-  private int first(char[] word, int at) {
+  private int first(LetterMasks word, int at) {
     return rules == null ? -1 : rules.first(word, at);
   }
 }

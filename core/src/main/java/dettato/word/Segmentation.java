@@ -167,16 +167,25 @@ public final class Segmentation {
 
   /** The whole word in IPA, without stress. */
   public String ipa(Accent accent) {
+    return ipa(units, accent);
+  }
+
+  /** The same of units that are read one after the other. */
+  public static String ipa(List<Unit> units, Accent accent) {
     StringBuilder said = new StringBuilder();
     for (int i = 0; i < units.size(); i++) {
-      said.append(ipa(i, accent));
+      said.append(ipa(units, i, accent));
     }
     return said.toString();
   }
 
   /** The whole word as most hear it: of two sounds that have become one, always the same. */
   public String heard(Accent accent) {
-    return units.stream().map(u -> accent.heard(u.sound())).collect(Collectors.joining());
+    StringBuilder heard = new StringBuilder();
+    for (Unit unit : units) {
+      heard.append(accent.heard(unit.sound()));
+    }
+    return heard.toString();
   }
 
   private void place() {

@@ -80,6 +80,6 @@ class UnitFormsTest {
 
   private static UnitForms forms(String grapheme, String sound) {
     Unit unit = Unit.of(grapheme, sound);
-    return new UnitForms(unit, SoundForms.of(unit.sound(), Accents.of("en-GB")), List.of());
+    return new UnitForms(unit, SoundForms.shared(unit.sound(), Accents.of("en-GB")), List.of());
   }
 }

@@ -28,7 +28,7 @@ class LetterPatternTest {
     "cat, 1, '', true"
   })
   void fitsWhatFollows(String word, int from, String pattern, boolean fits) {
-    assertEquals(fits, LetterPattern.compile(pattern).fitsAfter(word.toCharArray(), from));
+    assertEquals(fits, LetterPattern.compile(pattern).fitsAfter(new LetterMasks(word), from));
   }
 
   @ParameterizedTest(name = "before letter {1} of {0} stands {2}: {3}")
@@ -38,7 +38,7 @@ class LetterPatternTest {
     "melted, 4, @[td], true", "boxes, 3, @[sxz], true", "wet, 1, [^w], false"
   })
   void fitsWhatGoesBefore(String word, int to, String pattern, boolean fits) {
-    assertEquals(fits, LetterPattern.compile(pattern).fitsBefore(word.toCharArray(), to));
+    assertEquals(fits, LetterPattern.compile(pattern).fitsBefore(new LetterMasks(word), to));
   }
 
   @Test
@@ -62,7 +62,7 @@ class LetterPatternTest {
 
   @Test
   void aLetterOutsideTheAlphabetFitsNothing() {
-    assertFalse(LetterPattern.compile("C").fitsAfter("aé".toCharArray(), 1));
-    assertFalse(LetterPattern.compile("V").fitsAfter("aé".toCharArray(), 1));
+    assertFalse(LetterPattern.compile("C").fitsAfter(new LetterMasks("aé"), 1));
+    assertFalse(LetterPattern.compile("V").fitsAfter(new LetterMasks("aé"), 1));
   }
 }

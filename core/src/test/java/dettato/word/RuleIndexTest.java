@@ -6,16 +6,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-class GraphemeRulesTest {
+class RuleIndexTest {
   /** The shortcut by the next letter never changes which rule decides. */
   @Test
   void theFirstRuleThatFitsIsTheOneThatTryingAllInOrderFinds() {
     int checked = 0;
     for (Word word : Lexicon.shipped().words("en-GB")) {
-      char[] letters = word.spelling().toCharArray();
+      LetterMasks letters = new LetterMasks(word.spelling());
       for (int i = 0; i < word.cut().size(); i++) {
         int at = word.cut().start(i);
-        GraphemeRules rules = Reader.rulesOf(word.cut().unit(i).grapheme().text()).orElse(null);
+        RuleIndex rules = Reader.rulesOf(word.cut().unit(i).grapheme().text()).orElse(null);
         if (rules != null) {
           assertEquals(inOrder(rules.all(), letters, at), rules.first(letters, at), word + " " + i);
           checked++;
@@ -27,18 +27,19 @@ class GraphemeRulesTest {
 
   @Test
   void theEdgeAndWhatIsNoLetterAreToldApart() {
-    char[] word = "ab'".toCharArray();
-    assertEquals(0, LetterPattern.kind(word, 0));
-    assertEquals(27, LetterPattern.kind(word, 2));
-    assertEquals(26, LetterPattern.kind(word, 3));
-    assertTrue(LetterPattern.compile("_").mayStart(26));
-    assertTrue(LetterPattern.compile("").mayStart(27));
-    assertTrue(!LetterPattern.compile("C").mayStart(0) && LetterPattern.compile("C").mayStart(1));
+    LetterMasks word = new LetterMasks("ab'");
+    assertEquals(0, word.kind(0));
+    assertEquals(27, word.kind(2));
+    assertEquals(26, word.kind(3));
+    assertTrue(LetterPattern.compile("_").mayStand(0, 26));
+    assertTrue(LetterPattern.compile("").mayStand(0, 27));
+    LetterPattern consonant = LetterPattern.compile("C");
+    assertTrue(!consonant.mayStand(0, 0) && consonant.mayStand(0, 1) && consonant.mayStand(1, 0));
   }
 
-  private static int inOrder(List<ReadingRule> rules, char[] letters, int at) {
+  private static int inOrder(List<ReadingRule> rules, LetterMasks letters, int at) {
     for (int i = 0; i < rules.size(); i++) {
-      if (rules.get(i).fitsAround(letters, at)) {
+      if (rules.get(i).fits(letters, at)) {
         return i;
       }
     }
