@@ -25,12 +25,59 @@ final class Millions {
     {"c-or-k", "e-i-y", "a-o-u"}
   };
 
-  /** An attempt's number without its child: the one after the other. */
-  private static final String TURN = "(x / 600 + %d)";
+  private static final String ATTEMPTS_OF_CHILDREN =
+      """
+      create table made as
+      select x as id, child.id as pupil_id, child.n as child, x / 600 as turn,
+        20651 - mod(x / 600, 1095) as on_day, 'word' || mod(x, 997) as target,
+        mod(x, 3) = 0 as plain, mod(x, 13) as luck
+      from system_range(1000001, %d)
+      join (select row_number() over (order by id) - 1 as n, id
+        from pupil where name like 'c%%n%%') child on child.n = mod(x, 600)
+      """;
 
-  private static final String NOT_DUE = "mod(x, 3) = 0";
+  /** Marked as the server's own are: it would mark others anew meanwhile. */
+  private static final String[] MARKS = {
+    """
+    insert into attempt (id, version, class_id, pupil_id, kind, written_on, target, written, state)
+    select id, 0, (select min(class_id) from enrolment e where e.pupil_id = made.pupil_id),
+      pupil_id, 'words', dateadd(day, on_day, date '1970-01-01'), target, 'wurd', 'WRITTEN'
+    from made
+    """,
+    """
+    insert into mark (attempt_id, version, result)
+    select id, (select max(version) from mark), 'READS_OTHERWISE' from made
+    """,
+    """
+    insert into mark_word (attempt_id, word, pupil_id, on_day, target, attempt, kind, result, need,
+      sounds, represented, elements, counted)
+    select id, 0, pupil_id, on_day, target, 'wurd', 'MATCH', 'READS_OTHERWISE', 'CHOOSING',
+      4, 3, 9, true
+    from made
+    """,
+    """
+    insert into mark_unit (attempt_id, word, unit, pupil_id, on_day, target, attempt, sound, due,
+      open_to, written, verdict, confusion, counted)
+    select id, 0, 0, pupil_id, on_day, target, 'wurd', 'FACE', 'ai', '*', 'a_e', 'ALTERNATIVE',
+      null, true
+    from made where mod(id, 11) = 0
+    """
+  };
 
-  private static final String DAY = "20651 - mod(x / 600, 1095)";
+  /** One place of each attempt; a child's own rule fails in ten of thirteen where it is due. */
+  private static final String OUTCOMES =
+      """
+      insert into mark_rule (attempt_id, word, place, pupil_id, on_day, target, attempt, rule,
+        condition, unit, side, outcome, kept)
+      select id, 0, ?1, pupil_id, on_day, target, 'wurd', rule,
+        rule || '/' || case when plain then otherwise else due end, 0,
+        case when plain then 'NOT_DUE' else 'DUE' end,
+        case when not fails then 'APPLIED' when plain then 'OVER' else 'UNDER' end, not fails
+      from (
+        select made.*, ruled.*, luck < case
+            when not plain and mod(child, 4) = 0 and mod(child / 4, 8) = n then 10 else 2 end fails
+        from made join ruled on n = mod(turn + ?1, 8)) told
+      """;
 
   private Millions() {}
 
@@ -41,67 +88,18 @@ final class Millions {
             DriverManager.getConnection("jdbc:h2:file:" + folder + "/dettato", "sa", key);
         Statement sql = open.createStatement()) {
       long start = System.nanoTime();
-      sql.execute(
-          "create table numbers as select x from system_range(1000001, "
-              + (1_000_000 + ATTEMPTS)
-              + ")");
-      sql.execute(
-          "create table child as select row_number() over (order by id) - 1 as n, id from pupil where name like 'c%n%'");
-      String from = " from numbers join child on child.n = mod(x, 600)";
-      sql.execute(
-          "insert into attempt (id, version, class_id, pupil_id, kind, written_on, target, written, state)"
-              + " select x, 0, (select min(class_id) from enrolment where pupil_id = child.id), child.id,"
-              + " 'words', dateadd(day, "
-              + DAY
-              + ", date '1970-01-01'), 'word' || mod(x, 997), 'wurd', 'WRITTEN'"
-              + from);
-      sql.execute(
-          "insert into mark (attempt_id, version, result) select x, '3.1', 'READS_OTHERWISE' from numbers");
-      sql.execute(
-          "insert into mark_word (attempt_id, word, pupil_id, on_day, target, attempt, kind, result, need, sounds, represented, elements, counted)"
-              + " select x, 0, child.id, "
-              + DAY
-              + ", 'word' || mod(x, 997), 'wurd', 'MATCH', 'READS_OTHERWISE', 'CHOOSING', 4, 3, 9, true"
-              + from);
-      sql.execute(
-          "insert into mark_unit (attempt_id, word, unit, pupil_id, on_day, target, attempt, sound, due, open_to, written, verdict, confusion, counted)"
-              + " select x, 0, 0, child.id, "
-              + DAY
-              + ", 'word' || mod(x, 997), 'wurd', 'FACE', 'ai', '*',"
-              + " 'a_e', 'ALTERNATIVE', null, true"
-              + from
-              + " where mod(x, 11) = 0");
-      for (int place = 0; place < 2; place++) {
-        String turn = TURN.formatted(place);
-        String own = "mod(child.n, 4) = 0 and mod(child.n / 4, 8) = mod(" + turn + ", 8)";
-        String fails =
-            "mod(x, 13) < case when not " + NOT_DUE + " and " + own + " then 10 else 2 end";
+      sql.execute(ATTEMPTS_OF_CHILDREN.formatted(1_000_000 + ATTEMPTS));
+      sql.execute("create table ruled (n int, rule varchar, due varchar, otherwise varchar)");
+      for (int i = 0; i < RULES.length; i++) {
+        String[] of = RULES[i];
         sql.execute(
-            "insert into mark_rule (attempt_id, word, place, pupil_id, on_day, target, attempt, rule, condition, unit, side, outcome, kept)"
-                + " select x, 0, "
-                + place
-                + ", child.id, "
-                + DAY
-                + ", 'word' || mod(x, 997), 'wurd', "
-                + choice(turn, 0)
-                + ", "
-                + choice(turn, 0)
-                + " || '/' || case when "
-                + NOT_DUE
-                + " then "
-                + choice(turn, 2)
-                + " else "
-                + choice(turn, 1)
-                + " end, 0, case when "
-                + NOT_DUE
-                + " then 'NOT_DUE' else 'DUE' end, case when "
-                + fails
-                + " then case when "
-                + NOT_DUE
-                + " then 'OVER' else 'UNDER' end else 'APPLIED' end, not ("
-                + fails
-                + ")"
-                + from);
+            "insert into ruled values (%d, '%s', '%s', '%s')".formatted(i, of[0], of[1], of[2]));
+      }
+      for (String marks : MARKS) {
+        sql.execute(marks);
+      }
+      for (int place = 0; place < 2; place++) {
+        sql.execute(OUTCOMES.replace("?1", String.valueOf(place)));
       }
       for (String table : new String[] {"attempt", "mark_word", "mark_unit", "mark_rule"}) {
         try (var row = sql.executeQuery("select count(*) from " + table)) {
@@ -109,18 +107,9 @@ final class Millions {
           System.out.printf("%s: %,d rows%n", table, row.getLong(1));
         }
       }
-      sql.execute("drop table numbers");
-      sql.execute("drop table child");
+      sql.execute("drop table made");
+      sql.execute("drop table ruled");
       System.out.printf("made in %.0f s%n", (System.nanoTime() - start) / 1e9);
     }
-  }
-
-  /** The rule of a turn, or one of its two conditions. */
-  private static String choice(String turn, int column) {
-    StringBuilder out = new StringBuilder("case mod(" + turn + ", 8)");
-    for (int i = 0; i < RULES.length; i++) {
-      out.append(" when ").append(i).append(" then '").append(RULES[i][column]).append("'");
-    }
-    return out.append(" end").toString();
   }
 }
