@@ -8,16 +8,19 @@ import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** An invented word has no spelling of its own: whatever spells its sounds and keeps the rules. */
 final class InventedWord {
   private InventedWord() {}
 
   /**
-   * Whether a spelling that reads right is right, since the word is invented and no rule breaks.
+   * Whether a spelling that reads right is right, since the word is invented and no rule breaks; a
+   * sound that is not written by itself has none.
    */
   static boolean isLegal(Target target, UnitMark[] written) {
-    if (target.word.use() != Word.Use.INVENTED) {
+    if (target.word.use() != Word.Use.INVENTED
+        || Stream.of(written).anyMatch(unit -> unit.written().isEmpty())) {
       return false;
     }
     Segmentation cut = cut(target.word.cut(), written);

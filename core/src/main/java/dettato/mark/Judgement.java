@@ -365,9 +365,19 @@ final class Judgement {
     return saysAll && changed ? readBack.whole() : alone;
   }
 
-  /** Nor can a stranger tell it from the model, where the rules fail the model itself (danse). */
+  /**
+   * Nor can a stranger tell it from the model, where the rules fail the model itself and its own
+   * letters are there (danse).
+   */
   private boolean readsLikeTheModel(String heard) {
-    return heard.equals(target.model.ipa) || heard.equals(target.model.alone);
+    if (heard.equals(target.model.ipa)) {
+      return true;
+    }
+    boolean own = true;
+    for (int i = 0; i < units.length; i++) {
+      own &= says[i] || units[i].verdict() == Verdict.EXACT;
+    }
+    return own && heard.equals(target.model.alone);
   }
 
   /** The real word that was written, if one was; an apostrophe may make it one. */

@@ -118,10 +118,14 @@ final class SoundForms {
     return near.isVowel() ? Correspondence.Use.COMMON : Correspondence.Use.SOME;
   }
 
-  /** A weak vowel is said in many ways: kittin and hopefull read right. */
+  /**
+   * A weak vowel is said in many ways: kittin and hopefull read right. But letters that spell a
+   * weak one do not spell another that sounds alike where it is weak (myl for meal in America).
+   */
   private boolean sameHere(Sound other) {
     boolean weak = sound.id().equals("commA") && Set.of("KIT", "FOOT").contains(other.id());
-    return weak || accent.alike(other, sound);
+    boolean onlyWeak = other.isWeakVowel() && !sound.isWeakVowel();
+    return weak || !onlyWeak && accent.alike(other, sound);
   }
 
   /**

@@ -30,6 +30,11 @@ final class UnitForms {
   private static final Map<String, String> OWN_CONSONANT =
       Map.of("ɡ", "g", "k", "ck", "dʒ", "j", "j", "y");
 
+  /** Letters that spell a vowel only where it has no stress; rever is no way to write river. */
+  private static final Map<String, List<String>> ONLY_WEAK = Map.of("KIT", List.of("e", "a"));
+
+  private static final Readings NOTHING = new Readings("", sound -> false);
+
   private static final int WEAK = Form.of(Verdict.NEAR, Costs.NEAR, "vowel-neighbour");
 
   final Unit unit;
@@ -66,6 +71,13 @@ final class UnitForms {
       addedE(forms);
     }
     weakBy().forEach(text -> keep(forms, text, WEAK));
+    onlyWeak()
+        .forEach(
+            text -> {
+              int near = shared.near.get(Form.pack(text));
+              int other = Form.of(Verdict.OTHER, Costs.OTHER_SAME, "");
+              forms.put(Form.pack(text), near == 0 ? other : near);
+            });
     forms.put(Form.pack(grapheme), Form.of(Verdict.EXACT, 0, ""));
     this.own = new FormMap(forms);
     this.rest = new FormMap(outOfPlace);
@@ -90,12 +102,20 @@ final class UnitForms {
 
   /** How a grapheme is read, asked whether it says the unit's sound. */
   Readings readings(String written) {
-    return written.equals(grapheme) ? exact : shared.readings(written);
+    if (written.equals(grapheme)) {
+      return exact;
+    }
+    return onlyWeak().contains(written) ? NOTHING : shared.readings(written);
   }
 
   /** The form of a grapheme as a near sound only, or 0. */
   int near(String written) {
     return weakBy().contains(written) ? WEAK : shared.near.get(Form.pack(written));
+  }
+
+  private List<String> onlyWeak() {
+    boolean weak = unit.stress() == Unit.Stress.NONE;
+    return weak ? List.of() : ONLY_WEAK.getOrDefault(unit.sound().id(), List.of());
   }
 
   private List<String> weakBy() {

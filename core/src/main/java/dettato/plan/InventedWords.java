@@ -2,8 +2,8 @@ package dettato.plan;
 
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
-import dettato.sound.Sound;
-import dettato.sound.Sounds;
+import dettato.sound.Correspondence;
+import dettato.sound.Correspondences;
 import dettato.spell.LegalSpellings;
 import dettato.word.Lexicon;
 import dettato.word.NeverWritten;
@@ -32,6 +32,11 @@ import java.util.stream.IntStream;
 public final class InventedWords {
   private static final int THREE = 3;
   private static final String WEAK = "ə";
+  private static final int EVERYDAY = 2_000;
+  private static final Set<String> VELAR = Set.of("k", "ɡ");
+
+  /** Words such as they, which alone begin as they do. */
+  private static final String FUNCTION = "f";
 
   /**
    * What is asked for.
@@ -81,8 +86,7 @@ public final class InventedWords {
   private final InventedParts twoBeats;
   private final Set<String> real;
   private final Set<String> undoubled;
-  private final Set<String> vowels;
-  private final Set<String> consonants;
+  private final Misheard misheard;
   private final Set<String> written;
 
   public InventedWords(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
@@ -93,6 +97,7 @@ public final class InventedWords {
         lexicon.words(accent.id()).stream()
             .filter(w -> w.use() == Word.Use.CHOOSE && w.join().isEmpty() && w.seam() < 0)
             .filter(w -> w.irregular().isEmpty() && w.apostrophe() < 0)
+            .filter(w -> !w.pos().contains(FUNCTION))
             .toList();
     this.oneBeat = InventedParts.of(models.stream().filter(Word::isOneBeat), InventedWords::vowel);
     this.twoBeats =
@@ -105,16 +110,11 @@ public final class InventedWords {
         lexicon.words(accent.id()).stream()
             .map(w -> undoubled(w.spelling()))
             .collect(Collectors.toCollection(HashSet::new));
-    this.vowels = said(Sound::isVowel, accent);
-    this.consonants = said(sound -> !sound.isVowel(), accent);
+    this.misheard = new Misheard(accent);
     this.written =
         models.stream()
             .flatMap(w -> threes(w.letters()).stream())
             .collect(Collectors.toCollection(HashSet::new));
-  }
-
-  private static Set<String> said(Predicate<Sound> such, Accent accent) {
-    return Sounds.all().stream().filter(such).map(accent::say).collect(Collectors.toSet());
   }
 
   private InventedWords(InventedWords same, TeachingSequence sequence) {
@@ -125,8 +125,7 @@ public final class InventedWords {
     this.twoBeats = same.twoBeats;
     this.real = same.real;
     this.undoubled = same.undoubled;
-    this.vowels = same.vowels;
-    this.consonants = same.consonants;
+    this.misheard = same.misheard;
     this.written = same.written;
   }
 
@@ -199,10 +198,14 @@ public final class InventedWords {
     return made;
   }
 
-  /** None when one of them is a real word: then it sounds like that word. */
+  /**
+   * None when one of them is a real word, since it sounds like that word, or begins with one that
+   * no class should meet.
+   */
   private List<String> legal(Word word) {
     List<String> all = LegalSpellings.of(word.cut(), accent);
-    return all.stream().anyMatch(this::isReal) ? List.of() : all;
+    boolean taken = all.stream().anyMatch(l -> isReal(l) || Misheard.begins(l));
+    return taken ? List.of() : all;
   }
 
   private boolean isReal(String spelling) {
@@ -227,7 +230,9 @@ public final class InventedWords {
                 && (request.sound.isEmpty() || accent.say(u.sound()).equals(request.sound));
     Predicate<List<Unit>> has = part -> part.stream().anyMatch(asked);
     Predicate<List<Unit>> taught =
-        part -> part.stream().allMatch(u -> sequence.isTaught(u, request.step, accent));
+        part ->
+            part.stream().allMatch(u -> sequence.isTaught(u, request.step, accent))
+                && (isPlainlyBegun(part) || has.test(part));
     IntPredicate isTaught = parts.both(taught);
     IntPredicate isAsked = request.grapheme.isEmpty() ? pair -> true : parts.either(has);
     return pair ->
@@ -235,6 +240,16 @@ public final class InventedWords {
             && isTaught.test(pair)
             && isAsked.test(pair)
             && isWritten(parts.letters(pair));
+  }
+
+  /** Not by letters that only some words begin with, such as kn, which no ear tells. */
+  private static boolean isPlainlyBegun(List<Unit> part) {
+    return part.stream()
+        .findFirst()
+        .filter(u -> !u.sound().isVowel())
+        .flatMap(u -> Correspondences.find(u.sound(), u.grapheme()))
+        .filter(c -> c.use() != Correspondence.Use.COMMON)
+        .isEmpty();
   }
 
   private static Word join(List<Unit> first, List<Unit> last) {
@@ -257,7 +272,7 @@ public final class InventedWords {
     String ipa = word.cut().ipa(accent);
     return word.cut().size() > 1
         && written.containsAll(threes(word.letters()))
-        && !real.contains(heard(word.cut()))
+        && !soundsReal(heard(word.cut()))
         && Reader.read(word.letters()).stream()
             .map(u -> accent.say(u.sound()))
             .collect(Collectors.joining())
@@ -265,14 +280,23 @@ public final class InventedWords {
         && RuleBook.broken(word) == 0;
   }
 
-  /** How a word sounds, when nobody tells one weak vowel from another (parsil, parcel). */
+  /**
+   * How a word sounds, when nobody tells one weak vowel from another (parsil, parcel), nor the last
+   * one of eighty from that of see.
+   */
   private String heard(Segmentation cut) {
     StringBuilder said = new StringBuilder();
     for (int i = 0; i < cut.size(); i++) {
       Unit unit = cut.unit(i);
       said.append(unit.isHardlyHeard() && cut.beats() > 1 ? WEAK : cut.ipa(i, accent));
     }
-    return said.toString();
+    return OtherWords.heard(said.toString());
+  }
+
+  /** As a word, or as one with -ed or -s (pillard, pillared). */
+  private boolean soundsReal(String heard) {
+    String stem = heard.substring(0, heard.length() - 1);
+    return real.contains(heard) || heard.matches(".*[dtzs]") && real.contains(stem);
   }
 
   /** Letters as a child has them who never doubles. */
@@ -284,26 +308,36 @@ public final class InventedWords {
     return !isReal(word.spelling())
         && !undoubled.contains(undoubled(word.spelling()))
         && !NeverWritten.isIn(word.spelling())
-        && !soundsUnsuitable(word.cut())
-        && !Unsuitable.isNear(word.spelling());
+        && !hasHardN(word.cut())
+        && !(word.cut().beats() > 1 && fallsApart(word.spelling()))
+        && !misheard.isUnsuitable(word.cut())
+        && !OtherWords.isSaid(word.cut().ipa(accent), accent);
   }
 
-  /** Whether it sounds like a word no class should meet, but for its loudest vowel or its end. */
-  private boolean soundsUnsuitable(Segmentation cut) {
-    StringBuilder before = new StringBuilder();
-    String all = cut.ipa(accent);
-    if (Unsuitable.sounds(all) || consonants.stream().anyMatch(c -> Unsuitable.sounds(all + c))) {
-      return true;
-    }
-    for (int i = 0; i < cut.size(); i++) {
-      String said = cut.ipa(i, accent);
-      if (cut.unit(i).sound().isVowel()
-          && (cut.beats() == 1 || cut.unit(i).stress() == Unit.Stress.MAIN)) {
-        String after = all.substring(before.length() + said.length());
-        return vowels.stream().anyMatch(v -> Unsuitable.sounds(before + v + after));
-      }
-      before.append(said);
-    }
-    return false;
+  /** Two real words that stand together, as in a compound, or share a letter (beable, lettit). */
+  private boolean fallsApart(String letters) {
+    return IntStream.rangeClosed(2, letters.length() - 2)
+        .filter(at -> isPart(letters.substring(0, at)))
+        .anyMatch(at -> isPart(letters.substring(at)) || isShared(letters, at));
+  }
+
+  private boolean isShared(String letters, int at) {
+    return letters.charAt(at) == letters.charAt(at - 1) && isPart(letters.substring(at + 1));
+  }
+
+  private boolean isPart(String letters) {
+    return lexicon
+        .find(letters, accent.id())
+        .filter(w -> letters.length() > 2 || w.rank() <= EVERYDAY)
+        .isPresent();
+  }
+
+  /** /n/ before /k/ or /ɡ/ becomes /ŋ/ in the mouth. */
+  private static boolean hasHardN(Segmentation cut) {
+    return IntStream.range(1, cut.size())
+        .anyMatch(
+            i ->
+                cut.unit(i - 1).sound().last().id().equals("n")
+                    && VELAR.contains(cut.unit(i).sound().first().id()));
   }
 }

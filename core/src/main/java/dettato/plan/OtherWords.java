@@ -1,18 +1,31 @@
 package dettato.plan;
 
+import dettato.sound.Accent;
+import dettato.sound.Sound;
+import dettato.word.LetterMasks;
+import dettato.word.Reader;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
 /**
  * Real words and names of one beat or two that the lexicon does not have. Read when first asked,
  * and kept as hashes: a word that is none is taken for one once in 10^14.
  */
 public final class OtherWords {
+  private static final Map<String, long[]> SAID = new ConcurrentHashMap<>();
+
   private OtherWords() {}
 
   public static boolean isOne(String spelling) {
@@ -22,6 +35,53 @@ public final class OtherWords {
   /** The same with words and names that hardly anybody meets. */
   public static boolean isAny(String spelling) {
     return isOne(spelling) || isIn(Rare.HASHES, spelling);
+  }
+
+  /**
+   * Whether sounds, in IPA, are what somebody reads or may read who finds any of these words
+   * written and knows none: Ely, however it is spelled. A few are read otherwise than they are
+   * said.
+   */
+  public static boolean isSaid(String ipa, Accent accent) {
+    return isIn(SAID.computeIfAbsent(accent.id(), id -> read(accent)), heard(ipa));
+  }
+
+  /**
+   * The same sounds with one /i/, long or short: nobody tells the last of eighty from that of see.
+   */
+  static String heard(String ipa) {
+    return ipa.replace("iː", "i");
+  }
+
+  private static long[] read(Accent accent) {
+    Stream<List<Unit>> rare = lines("rare-words.txt").stream().map(Reader::read);
+    return Stream.concat(lines("other-words.txt").stream().flatMap(OtherWords::readings), rare)
+        .mapToLong(units -> Unsuitable.hash(heard(Segmentation.ipa(units, accent))))
+        .sorted()
+        .toArray();
+  }
+
+  /**
+   * As a word is likeliest read, and with any one of its sounds read as the rules also let it be.
+   */
+  private static Stream<List<Unit>> readings(String word) {
+    LetterMasks letters = new LetterMasks(word);
+    List<List<Unit>> readings = new ArrayList<>();
+    List<Unit> likeliest = Reader.read(letters);
+    readings.add(likeliest);
+    int at = 0;
+    for (int i = 0; i < likeliest.size(); i++) {
+      Unit unit = likeliest.get(i);
+      for (Sound sound : Reader.sounds(letters, at, unit.grapheme().text())) {
+        if (!sound.equals(unit.sound())) {
+          List<Unit> other = new ArrayList<>(likeliest);
+          other.set(i, unit.withSound(sound));
+          readings.add(other);
+        }
+      }
+      at += unit.grapheme().headLength();
+    }
+    return readings.stream();
   }
 
   private static boolean isIn(long[] hashes, String spelling) {
@@ -37,6 +97,10 @@ public final class OtherWords {
   }
 
   private static long[] load(String file) {
+    return lines(file).stream().mapToLong(Unsuitable::hash).sorted().toArray();
+  }
+
+  private static List<String> lines(String file) {
     try (InputStream in = OtherWords.class.getResourceAsStream(file)) {
       if (in == null) {
         throw new IllegalStateException(file + " is missing; run bin/lexicon");
@@ -44,9 +108,7 @@ public final class OtherWords {
       return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))
           .lines()
           .filter(line -> !line.startsWith("#"))
-          .mapToLong(Unsuitable::hash)
-          .sorted()
-          .toArray();
+          .toList();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -30,12 +30,21 @@ public final class LegalSpellings {
   private final Word word;
   private final Segmentation model;
   private final List<List<Correspondence>> choices = new ArrayList<>();
+  private final Company company;
+  private final boolean unmarked;
   private final Map<String, Integer> found = new LinkedHashMap<>();
+
+  /** What is spelled so far, and by which correspondences. */
+  private final List<Unit> units = new ArrayList<>();
+
+  private final List<Correspondence> by = new ArrayList<>();
 
   private LegalSpellings(Segmentation model, Accent accent) {
     this.model = model;
     this.word = Word.invented(model);
     this.accent = accent;
+    this.company = Company.of(accent);
+    this.unmarked = model.units().stream().allMatch(u -> u.stress() == Unit.Stress.NONE);
     model
         .units()
         .forEach(
@@ -50,7 +59,7 @@ public final class LegalSpellings {
   /** The spellings of a word's sounds in an accent, its own among them. */
   public static List<String> of(Segmentation model, Accent accent) {
     LegalSpellings all = new LegalSpellings(model, accent);
-    all.extend(new ArrayList<>(), 0);
+    all.extend(0, 0);
     return all.found.entrySet().stream()
         .sorted(
             Map.Entry.<String, Integer>comparingByValue()
@@ -60,36 +69,56 @@ public final class LegalSpellings {
         .toList();
   }
 
-  private void extend(List<Unit> units, int rarity) {
-    int at = units.size();
+  /** Spells the unit at this place, and those after it, in every way. */
+  private void extend(int at, int rarity) {
     if (at == model.size()) {
-      keep(units, rarity);
+      if (isInCompany(at - 1, "")) {
+        keep(rarity);
+      }
       return;
     }
     boolean inSplit = at > 0 && units.get(at - 1).grapheme().isSplit();
     for (Correspondence c : choices.get(at)) {
+      if (at > 0 && !isInCompany(at - 1, c.grapheme().text())) {
+        continue;
+      }
       boolean split = c.grapheme().isSplit();
       boolean fits = !split || at == model.size() - 2 && !model.unit(at + 1).sound().isVowel();
       boolean closes = !inSplit || c.grapheme().text().indexOf('e') < 0;
-      if (fits && closes && isPlaced(c.grapheme().text(), units)) {
+      if (fits && closes && isPlaced(c.grapheme().text())) {
         Unit unit = model.unit(at);
         units.add(new Unit(unit.sound(), c.grapheme(), unit.stress(), unit.opensBeat()));
-        extend(units, rarity + c.use().ordinal());
+        by.add(c);
+        extend(at + 1, rarity + c.use().ordinal());
         units.remove(at);
+        by.remove(at);
       }
     }
   }
 
   /** A doubled consonant letter stands only right after a short vowel letter. */
-  private static boolean isPlaced(String grapheme, List<Unit> before) {
+  private boolean isPlaced(String grapheme) {
     boolean doubled =
         grapheme.length() == 2
             && grapheme.charAt(0) == grapheme.charAt(1)
             && "aeiou".indexOf(grapheme.charAt(0)) < 0;
-    return !doubled || !before.isEmpty() && before.get(before.size() - 1).isShortVowelLetter();
+    return !doubled || !units.isEmpty() && units.get(units.size() - 1).isShortVowelLetter();
   }
 
-  private void keep(List<Unit> units, int rarity) {
+  /** Whether real words spell a unit so between the one before it and what follows. */
+  private boolean isInCompany(int at, String next) {
+    String previous = at == 0 ? "" : units.get(at - 1).grapheme().text();
+    Unit unit = model.unit(at);
+    return units.get(at).equals(unit)
+        || company.keeps(unit, isLoud(unit), by.get(at), previous, next);
+  }
+
+  /** A vowel with stress; any is, where nobody has marked the stress. */
+  private boolean isLoud(Unit unit) {
+    return unit.sound().isVowel() && (unmarked || unit.stress() != Unit.Stress.NONE);
+  }
+
+  private void keep(int rarity) {
     Segmentation cut = Segmentation.of(List.copyOf(units));
     boolean own = cut.spelling().equals(model.spelling());
     boolean written = own || !NeverWritten.isIn(cut.spelling());

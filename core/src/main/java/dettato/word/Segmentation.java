@@ -154,15 +154,27 @@ public final class Segmentation {
     return ipa(units, unit, accent);
   }
 
-  /** The same of units that are read one after the other. */
+  /**
+   * The same of units that are read one after the other; an r between a vowel and what is none is
+   * not said where r is not sounded there.
+   */
   public static String ipa(List<Unit> units, int unit, Accent accent) {
     String said = accent.say(units.get(unit).sound());
+    if (said.equals("r") && !accent.rhotic() && !isOnset(units, unit)) {
+      return "";
+    }
     boolean links =
         units.get(unit).sound().last().kind() == dettato.sound.Sound.Kind.RHOTIC
             && !accent.rhotic()
             && unit + 1 < units.size()
             && units.get(unit + 1).sound().first().isVowel();
     return links ? said + "r" : said;
+  }
+
+  /** Whether a vowel follows a unit, or none goes before it. */
+  private static boolean isOnset(List<Unit> units, int unit) {
+    boolean first = unit == 0 || !units.get(unit - 1).sound().last().isVowel();
+    return first || unit + 1 < units.size() && units.get(unit + 1).sound().first().isVowel();
   }
 
   /** The whole word in IPA, without stress. */

@@ -73,6 +73,63 @@ class InventedWordsTest {
     assertEquals(any.size(), heard.size());
   }
 
+  /** Nor do they begin as only some words do, which no ear tells, or as they does. */
+  @ParameterizedTest
+  @CsvSource({"1, 11", "2, 11", "1, 12", "2, 12"})
+  void noneFallsIntoTwoWordsOrIsHardToSay(int beats, long seed) {
+    for (InventedWords.Invented one : choose("", beats, 60, seed)) {
+      Word word = one.word();
+      String ipa = word.cut().ipa(BRITISH);
+      assertFalse(ipa.matches("ð.*|.*n[kɡ].*"), one.toString());
+      assertFalse(word.spelling().matches("(kn|gn|wr|gu|ph).*"), one.toString());
+      assertFalse(OtherWords.isSaid(ipa, BRITISH), one.toString());
+      for (int at = 3; beats == 2 && at <= word.spelling().length() - 3; at++) {
+        assertFalse(
+            isWord(word.spelling().substring(0, at)) && isWord(word.spelling().substring(at)),
+            one.toString());
+      }
+    }
+  }
+
+  @Test
+  void aGraphemeThatIsAskedForMayBeginAWord() {
+    List<InventedWords.Invented> made = choose("", "kn", 0, SEQUENCE.last(), 3);
+    assertFalse(made.isEmpty());
+    made.forEach(one -> assertTrue(one.word().spelling().startsWith("kn"), one.toString()));
+  }
+
+  private static boolean isWord(String letters) {
+    return LEXICON.find(letters, "en-GB").isPresent();
+  }
+
+  @ParameterizedTest(name = "{0}: {1}, not {2}")
+  @CsvSource({
+    "littish, littish litish, letish lettish",
+    "splext, splext, spleaxt",
+    "plake, plake plaik, playk",
+    "thrung, thrung, throung",
+    "stedge, stedge, steadge",
+    "glork, glork glawk, glourk"
+  })
+  void legalSpellingsKeepTheCompanyOfRealWords(String model, String legal, String not) {
+    Segmentation cut = Proposer.shipped().propose(model, BRITISH, 1).get(0).cut();
+    List<String> all = LegalSpellings.of(cut, BRITISH);
+    assertTrue(all.containsAll(List.of(legal.split(" "))), all::toString);
+    for (String spelling : not.split(" ")) {
+      assertFalse(all.contains(spelling), all::toString);
+    }
+  }
+
+  /** Two sounds in one letter have no cut of their own, and were an error once. */
+  @Test
+  void anAttemptThatLeavesASoundUnwrittenIsMarkedToo() {
+    Segmentation cut = Proposer.shipped().propose("fideday", Accents.of("en-US"), 1).get(0).cut();
+    AttemptMarker american = new AttemptMarker(Accents.of("en-US"), LEXICON);
+    for (String attempt : List.of("fyday", "fidday", "fday", "y", "x")) {
+      assertFalse(american.mark(Word.invented(cut), attempt).result() == Result.RIGHT, attempt);
+    }
+  }
+
   @Test
   void rareWordsAreKnownApartFromThoseAChildMayMeet() {
     assertTrue(OtherWords.isOne("pewter") && OtherWords.isAny("pewter"));
