@@ -311,7 +311,13 @@ public final class InventedWords {
         && !hasHardN(word.cut())
         && !(word.cut().beats() > 1 && fallsApart(word.spelling()))
         && !misheard.isUnsuitable(word.cut())
-        && !OtherWords.isSaid(word.cut().ipa(accent), accent);
+        && !isOtherWord(word.cut());
+  }
+
+  /** Hardly any three sounds are no name in the world, so that of one beat only the known count. */
+  private boolean isOtherWord(Segmentation cut) {
+    String ipa = cut.ipa(accent);
+    return cut.beats() > 1 ? OtherWords.isEverSaid(ipa, accent) : OtherWords.isSaid(ipa, accent);
   }
 
   /** Two real words that stand together, as in a compound, or share a letter (beable, lettit). */

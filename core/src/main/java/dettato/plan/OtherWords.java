@@ -24,7 +24,9 @@ import java.util.stream.Stream;
  * and kept as hashes: a word that is none is taken for one once in 10^14.
  */
 public final class OtherWords {
-  private static final Map<String, long[]> SAID = new ConcurrentHashMap<>();
+  private static final Map<String, Said> SAID = new ConcurrentHashMap<>();
+
+  private record Said(long[] one, long[] rare) {}
 
   private OtherWords() {}
 
@@ -43,7 +45,16 @@ public final class OtherWords {
    * said.
    */
   public static boolean isSaid(String ipa, Accent accent) {
-    return isIn(SAID.computeIfAbsent(accent.id(), id -> read(accent)), heard(ipa));
+    return isIn(said(accent).one, heard(ipa));
+  }
+
+  /** The same with words and names that hardly anybody meets. */
+  public static boolean isEverSaid(String ipa, Accent accent) {
+    return isSaid(ipa, accent) || isIn(said(accent).rare, heard(ipa));
+  }
+
+  private static Said said(Accent accent) {
+    return SAID.computeIfAbsent(accent.id(), id -> read(accent));
   }
 
   /**
@@ -53,9 +64,14 @@ public final class OtherWords {
     return ipa.replace("iː", "i");
   }
 
-  private static long[] read(Accent accent) {
-    Stream<List<Unit>> rare = lines("rare-words.txt").stream().map(Reader::read);
-    return Stream.concat(lines("other-words.txt").stream().flatMap(OtherWords::readings), rare)
+  private static Said read(Accent accent) {
+    return new Said(
+        hashes(lines("other-words.txt").stream().flatMap(OtherWords::readings), accent),
+        hashes(lines("rare-words.txt").stream().map(Reader::read), accent));
+  }
+
+  private static long[] hashes(Stream<List<Unit>> words, Accent accent) {
+    return words
         .mapToLong(units -> Unsuitable.hash(heard(Segmentation.ipa(units, accent))))
         .sorted()
         .toArray();
