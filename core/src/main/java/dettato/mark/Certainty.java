@@ -28,9 +28,9 @@ public record Certainty(double confidence, List<Mark> rivals) {
   /** Takes each move of the best explanation away in turn and sees what explains the rest. */
   static Certainty of(Target target, Lexicon lexicon, Mark mark, Letters letters) {
     Judgement best = new Judgement(target, lexicon, mark.attempt(), letters);
-    List<Mark> others = new ArrayList<>();
+    List<Judgement> others = new ArrayList<>();
     for (long move : best.alignment().path()) {
-      Mark other = new Judgement(target, lexicon, mark.attempt(), letters, move).mark();
+      Judgement other = new Judgement(target, lexicon, mark.attempt(), letters, move);
       boolean unseen =
           !other.units().equals(mark.units())
               && others.stream().noneMatch(o -> o.units().equals(other.units()));
@@ -38,10 +38,14 @@ public record Certainty(double confidence, List<Mark> rivals) {
         others.add(other);
       }
     }
-    others.sort(Comparator.comparingInt(Mark::points));
+    others.sort(Comparator.comparingInt(Judgement::points));
     int lead = others.isEmpty() ? Integer.MAX_VALUE : others.get(0).points() - mark.points();
     return new Certainty(
         Confidence.of(mark, lead),
-        others.stream().filter(o -> o.points() - mark.points() <= CLOSE).limit(MOST).toList());
+        others.stream()
+            .filter(o -> o.points() - mark.points() <= CLOSE)
+            .limit(MOST)
+            .map(Judgement::mark)
+            .toList());
   }
 }

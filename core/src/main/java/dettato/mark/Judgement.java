@@ -110,6 +110,16 @@ final class Judgement {
     return neighbours == null && dear ? LetterSwap.jumbled(target.word.cut(), text) : neighbours;
   }
 
+  /** What was written for each unit. */
+  List<UnitMark> units() {
+    return List.of(units);
+  }
+
+  /** What the explanation costs. */
+  int points() {
+    return points;
+  }
+
   /** The moves that explain what differs, and what they cost together. */
   Alignment alignment() {
     return alignment;
