@@ -31,8 +31,6 @@ import java.util.stream.IntStream;
  */
 public final class InventedWords {
   private static final int THREE = 3;
-  private static final String WEAK = "ə";
-  private static final int EVERYDAY = 2_000;
   private static final Set<String> VELAR = Set.of("k", "ɡ");
 
   /** Words such as they, which alone begin as they do. */
@@ -75,7 +73,6 @@ public final class InventedWords {
     }
   }
 
-  private final Lexicon lexicon;
   private final Accent accent;
 
   /** What no invented word has; looked for once. */
@@ -84,13 +81,11 @@ public final class InventedWords {
   private final TeachingSequence sequence;
   private final InventedParts oneBeat;
   private final InventedParts twoBeats;
-  private final Set<String> real;
-  private final Set<String> undoubled;
+  private final RealWords real;
   private final Misheard misheard;
   private final Set<String> written;
 
   public InventedWords(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
-    this.lexicon = lexicon;
     this.accent = accent;
     this.sequence = sequence;
     List<Word> models =
@@ -102,14 +97,7 @@ public final class InventedWords {
     this.oneBeat = InventedParts.of(models.stream().filter(Word::isOneBeat), InventedWords::vowel);
     this.twoBeats =
         InventedParts.of(models.stream().filter(InventedWords::isTrochee), InventedWords::second);
-    this.real =
-        lexicon.words(accent.id()).stream()
-            .map(w -> heard(w.cut()))
-            .collect(Collectors.toCollection(HashSet::new));
-    this.undoubled =
-        lexicon.words(accent.id()).stream()
-            .map(w -> undoubled(w.spelling()))
-            .collect(Collectors.toCollection(HashSet::new));
+    this.real = new RealWords(lexicon, accent);
     this.misheard = new Misheard(accent);
     this.written =
         models.stream()
@@ -118,13 +106,11 @@ public final class InventedWords {
   }
 
   private InventedWords(InventedWords same, TeachingSequence sequence) {
-    this.lexicon = same.lexicon;
     this.accent = same.accent;
     this.sequence = sequence;
     this.oneBeat = same.oneBeat;
     this.twoBeats = same.twoBeats;
     this.real = same.real;
-    this.undoubled = same.undoubled;
     this.misheard = same.misheard;
     this.written = same.written;
   }
@@ -188,7 +174,7 @@ public final class InventedWords {
             .filter(word -> decides(word, request.rule) && isSpelled(word) && isNew(word))
             .map(word -> new Invented(word, legal(word)))
             .filter(one -> one.legal.contains(one.word.spelling()))
-            .filter(one -> variety.takes(pair, heard(one.word.cut())))
+            .filter(one -> variety.takes(pair, real.heard(one.word.cut())))
             .ifPresent(made::add);
       }
     }
@@ -204,14 +190,8 @@ public final class InventedWords {
    */
   private List<String> legal(Word word) {
     List<String> all = LegalSpellings.of(word.cut(), accent);
-    boolean taken = all.stream().anyMatch(l -> isReal(l) || Misheard.begins(l));
+    boolean taken = all.stream().anyMatch(l -> real.isOne(l) || Misheard.begins(l));
     return taken ? List.of() : all;
-  }
-
-  private boolean isReal(String spelling) {
-    return lexicon.find(spelling, "en-GB").isPresent()
-        || lexicon.find(spelling, "en-US").isPresent()
-        || OtherWords.isAny(spelling);
   }
 
   private static int vowel(Word word) {
@@ -272,7 +252,7 @@ public final class InventedWords {
     String ipa = word.cut().ipa(accent);
     return word.cut().size() > 1
         && written.containsAll(threes(word.letters()))
-        && !soundsReal(heard(word.cut()))
+        && !real.sounds(word.cut())
         && Reader.read(word.letters()).stream()
             .map(u -> accent.say(u.sound()))
             .collect(Collectors.joining())
@@ -280,62 +260,11 @@ public final class InventedWords {
         && RuleBook.broken(word) == 0;
   }
 
-  /**
-   * How a word sounds, when nobody tells one weak vowel from another (parsil, parcel), nor the last
-   * one of eighty from that of see.
-   */
-  private String heard(Segmentation cut) {
-    StringBuilder said = new StringBuilder();
-    for (int i = 0; i < cut.size(); i++) {
-      Unit unit = cut.unit(i);
-      said.append(unit.isHardlyHeard() && cut.beats() > 1 ? WEAK : cut.ipa(i, accent));
-    }
-    return OtherWords.heard(said.toString());
-  }
-
-  /** As a word, or as one with -ed or -s (pillard, pillared). */
-  private boolean soundsReal(String heard) {
-    String stem = heard.substring(0, heard.length() - 1);
-    return real.contains(heard) || heard.matches(".*[dtzs]") && real.contains(stem);
-  }
-
-  /** Letters as a child has them who never doubles. */
-  private static String undoubled(String spelling) {
-    return spelling.replaceAll("([b-df-hj-np-tv-z])\\1", "$1");
-  }
-
   private boolean isNew(Word word) {
-    return !isReal(word.spelling())
-        && !undoubled.contains(undoubled(word.spelling()))
-        && !NeverWritten.isIn(word.spelling())
+    return !NeverWritten.isIn(word.spelling())
         && !hasHardN(word.cut())
-        && !(word.cut().beats() > 1 && fallsApart(word.spelling()))
-        && !misheard.isUnsuitable(word.cut())
-        && !isOtherWord(word.cut());
-  }
-
-  /** Hardly any three sounds are no name in the world, so that of one beat only the known count. */
-  private boolean isOtherWord(Segmentation cut) {
-    String ipa = cut.ipa(accent);
-    return cut.beats() > 1 ? OtherWords.isEverSaid(ipa, accent) : OtherWords.isSaid(ipa, accent);
-  }
-
-  /** Two real words that stand together, as in a compound, or share a letter (beable, lettit). */
-  private boolean fallsApart(String letters) {
-    return IntStream.rangeClosed(2, letters.length() - 2)
-        .filter(at -> isPart(letters.substring(0, at)))
-        .anyMatch(at -> isPart(letters.substring(at)) || isShared(letters, at));
-  }
-
-  private boolean isShared(String letters, int at) {
-    return letters.charAt(at) == letters.charAt(at - 1) && isPart(letters.substring(at + 1));
-  }
-
-  private boolean isPart(String letters) {
-    return lexicon
-        .find(letters, accent.id())
-        .filter(w -> letters.length() > 2 || w.rank() <= EVERYDAY)
-        .isPresent();
+        && !real.mayBeMeant(word)
+        && !misheard.isUnsuitable(word.cut());
   }
 
   /** /n/ before /k/ or /ɡ/ becomes /ŋ/ in the mouth. */
