@@ -40,7 +40,10 @@ final class ModelReading {
   private final String[] unitIpa;
   private final Readings[] readings;
   private final boolean[] says;
+
+  /** What the rules let each unit's grapheme say in the model itself. */
   private final List<List<Sound>> sounds;
+
   private final int[] starting;
 
   /** That of a word in an accent; those last asked for are kept. */
@@ -92,11 +95,6 @@ final class ModelReading {
   /** The unit that begins with a letter of the model; -1 where none does, or no letter is. */
   int starting(int letter) {
     return letter >= 0 && letter < starting.length ? starting[letter] : -1;
-  }
-
-  /** What the rules let a unit's grapheme say in the model itself. */
-  List<Sound> sounds(int unit) {
-    return sounds.get(unit);
   }
 
   /** Whether the unit's grapheme, which stands at a place of other letters, may be read as due. */

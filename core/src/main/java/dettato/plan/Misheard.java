@@ -67,9 +67,9 @@ final class Misheard {
         .anyMatch(to -> Unsuitable.isOne(letters.substring(0, to)));
   }
 
-  private boolean beginsAlike(Segmentation cut) {
-    String first = cut.unit(0).grapheme().text();
-    String rest = cut.spelling().substring(Math.min(first.length(), cut.spelling().length()));
+  private static boolean beginsAlike(Segmentation cut) {
+    String first = cut.unit(0).grapheme().head();
+    String rest = cut.spelling().substring(first.length());
     return BEGINNINGS.getOrDefault(first, List.of()).stream()
         .anyMatch(other -> Unsuitable.isNear(other + rest));
   }
