@@ -27,7 +27,14 @@ class ClassApiTest extends ApiCase {
       value = {
         "[\"Ada\",\"Ada\"] | 'Ada' is there twice",
         "[\"\"] | 1 to 80 letters",
-        "[null] | pupils"
+        "[null] | pupils",
+        "[\"A\\u0000da\"] | a sign that cannot be written",
+        "[\"A\\ud800da\"] | a sign that cannot be written",
+        "[\"A\\u200bda\"] | signs that can be printed",
+        "[\"A\\u0007da\"] | signs that can be printed",
+        "[\"\\u00a0\\u2003\"] | 1 to 80 letters",
+        "[\"Ana B\",\"Ana\\u00a0 B\"] | 'Ana B' is there twice",
+        "[\"Zo\\u00eb\",\"Zoe\\u0308\"] | is there twice"
       })
   void saysWhatIsWrongWithAName(String pupils, String detail) throws Exception {
     mvc.perform(

@@ -12,6 +12,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -41,12 +46,48 @@ class LoginApiTest extends ApiCase {
   }
 
   @Test
-  void aNameRestsAfterTenWrongPasswordsAtOneAddressAndNowhereElse() throws Exception {
+  void anAccountRestsAfterTenWrongPasswordsButWhereItHasBeenUsed() throws Exception {
+    String name = colleague("rests");
+    logIn(name, "rests-dettato", "10.1.1.3").andExpect(status().isOk());
     for (int i = 0; i < 10; i++) {
-      logIn("demo", "guess", "10.1.1.2").andExpect(status().isUnauthorized());
+      logIn(name, "guess", "10.1.1.2").andExpect(status().isUnauthorized());
     }
-    logIn("demo", "demo-dettato", "10.1.1.2").andExpect(status().isTooManyRequests());
-    logIn("demo", "demo-dettato", "10.1.1.3").andExpect(status().isOk());
+    logIn(name, "rests-dettato", "10.1.1.2")
+        .andExpect(status().isTooManyRequests())
+        .andExpect(header().string("Retry-After", "300"));
+    logIn(name, "rests-dettato", "10.1.1.4").andExpect(status().isTooManyRequests());
+    logIn(name, "rests-dettato", "10.1.1.3").andExpect(status().isOk());
+    logIn(colleague("enters"), "enters-dettato", "10.1.1.2").andExpect(status().isOk());
+  }
+
+  /** Twenty at a time, each from an address that it makes up: ten are looked at, no more. */
+  @Test
+  void guessesMadeAtTheSameMomentAreCountedBeforeTheyAreLookedAt() throws Exception {
+    String name = colleague("guessed");
+    ExecutorService guessers = Executors.newFixedThreadPool(20);
+    List<Future<Integer>> made = new ArrayList<>();
+    for (int i = 0; i < 40; i++) {
+      String address = "10.2.0." + i;
+      made.add(
+          guessers.submit(
+              () -> logIn(name, "guess", address).andReturn().getResponse().getStatus()));
+    }
+    List<Integer> answers = new ArrayList<>();
+    for (Future<Integer> one : made) {
+      answers.add(one.get());
+    }
+    guessers.shutdown();
+    assertEquals(10, answers.stream().filter(a -> a == 401).count(), answers.toString());
+    assertEquals(30, answers.stream().filter(a -> a == 429).count(), answers.toString());
+  }
+
+  private String colleague(String name) throws Exception {
+    mvc.perform(
+            write(
+                post("/api/accounts"),
+                body("username", name, "password", name + "-dettato", "role", "TEACHER")))
+        .andExpect(status().isCreated());
+    return name;
   }
 
   private ResultActions logIn(String name, String password, String address) throws Exception {
@@ -131,6 +172,13 @@ class LoginApiTest extends ApiCase {
                 .content(body("username", "a".repeat(20_000), "password", "x")))
         .andExpect(status().isPayloadTooLarge())
         .andExpect(jsonPath("$.detail", containsString("16 kB")));
+  }
+
+  @Test
+  void nobodyAsksForTheErrorPage() throws Exception {
+    mvc.perform(get("/error"))
+        .andExpect(status().isNotFound())
+        .andExpect(jsonPath("$.detail").value("There is nothing here."));
   }
 
   @Test

@@ -165,6 +165,21 @@ class PrintApiTest extends ApiCase {
   }
 
   @Test
+  void aChunkThatIsNoneIsSaidSoWhenMarksAreDrawn() throws Exception {
+    String wanted =
+        "{\"accent\":\"en-GB\",\"notation\":{\"signs\":{\"CHUNK\":\"BOX\"}},"
+            + "\"chunks\":%s,\"words\":[\"singing\"]}";
+    mvc.perform(write(post("/api/notation/preview"), wanted.formatted("[\"\"]")))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.words[0].drawing.says").value(""));
+    mvc.perform(write(post("/api/notation/preview"), wanted.formatted("[\"ing\",\"\"]")))
+        .andExpect(jsonPath("$.words[0].drawing.says", containsString("ing")));
+    mvc.perform(write(post("/api/notation/preview"), wanted.formatted("[\"1\"]")))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("'1' is no chunk")));
+  }
+
+  @Test
   void aShapeWithTwoMeaningsIsAskedAboutAndNothingIsKept() throws Exception {
     long of = newClass("Two meanings");
     ObjectNode profile = (ObjectNode) read("/api/classes/" + of + "/profile");

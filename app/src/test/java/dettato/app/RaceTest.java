@@ -2,20 +2,24 @@ package dettato.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpSession;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
@@ -25,6 +29,8 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 class RaceTest extends ApiCase {
   private static final int SESSIONS = 6;
   private static final int WRITES = 200;
+  private static final int ROUNDS = 40;
+  private static final int PASTES = 10;
 
   /** An acknowledged write. */
   private record Kept(long version, String written) {}
@@ -137,5 +143,110 @@ class RaceTest extends ApiCase {
                     .getStatus());
     assertEquals(1, answers.stream().filter(a -> a == 200).count(), answers.toString());
     assertEquals(WRITES - 1, answers.stream().filter(a -> a == 409).count(), answers.toString());
+  }
+
+  /** One colleague judges a cell while another types in it: the mark is of what stands there. */
+  @Test
+  void aJudgementThatMeetsAWriteLeavesTheMarkOfWhatStands() throws Exception {
+    long of = newClass("Judged");
+    JsonNode planned = plan(newSession(of, TODAY), "", "badge", "cage");
+    long ada = pupil(of, 0);
+    long item = planned.at("/blocks/0/items/0/id").asLong();
+    MockHttpSession colleague = logIn("demo", "demo-dettato");
+    List<String> wrong = new ArrayList<>();
+    for (int round = 0; round < ROUNDS; round++) {
+      JsonNode first = type(planned, ada, item, "baj");
+      String later = "bage" + (char) ('a' + round % 26);
+      atOnce(
+          () ->
+              mvc.perform(
+                  as(
+                          colleague,
+                          put("/api/attempts/" + first.get("attemptId").asLong() + "/override"))
+                      .content(body("result", "READS_RIGHT", "note", ""))),
+          () -> type(planned, ada, item, later));
+      JsonNode cell =
+          read("/api/sessions/" + planned.get("id").asLong() + "/papers").get(0).at("/cells/0");
+      if (!cell.get("written").asText().equals(cell.at("/mark/attempt").asText())) {
+        wrong.add(cell.get("written") + " marked as " + cell.at("/mark/attempt"));
+      }
+    }
+    assertEquals(List.of(), wrong);
+  }
+
+  /** A–Z beside Z–A: neither waits for the other for good, and every cell comes in. */
+  @Test
+  void twoPastesCrosswiseBothComeIn() throws Exception {
+    List<String> names = IntStream.range(0, 26).mapToObj(i -> "Child " + (char) ('A' + i)).toList();
+    long of =
+        read(write(
+                post("/api/classes"),
+                body("name", "Crosswise", "accent", "en-GB", "pupils", names)))
+            .get("id")
+            .asLong();
+    String[] words = {
+      "badge", "cage", "ledge", "page", "bridge", "age", "fudge", "wage", "lodge", "edge"
+    };
+    MockHttpSession colleague = logIn("demo", "demo-dettato");
+    for (int round = 0; round < PASTES; round++) {
+      JsonNode planned = plan(newSession(of, TODAY), "", words);
+      String path = "/api/sessions/" + planned.get("id").asLong();
+      List<String> backwards = new ArrayList<>(names);
+      Collections.reverse(backwards);
+      List<Integer> answers =
+          atOnce(
+              () -> pasted(session, path, names, words, 0, 5),
+              () -> pasted(colleague, path, backwards, words, 5, 10));
+      assertEquals(List.of(200, 200), answers, "round " + round);
+      int cells = 0;
+      for (JsonNode paper : read(path + "/papers")) {
+        cells += paper.get("cells").size();
+      }
+      assertEquals(names.size() * words.length, cells, "round " + round);
+    }
+  }
+
+  private int pasted(
+      MockHttpSession who, String path, List<String> names, String[] words, int from, int to)
+      throws Exception {
+    StringBuilder block = new StringBuilder();
+    for (int w = from; w < to; w++) {
+      block.append('\t').append(words[w]);
+    }
+    for (String name : names) {
+      block.append('\n').append(name);
+      for (int w = from; w < to; w++) {
+        block.append('\t').append(words[w], 0, words[w].length() - 1);
+      }
+    }
+    return mvc.perform(
+            as(who, post(path + "/paste"))
+                .content(body("text", block.toString(), "keep", true, "replace", false)))
+        .andReturn()
+        .getResponse()
+        .getStatus();
+  }
+
+  /** Two that begin at the same moment; what each came to. */
+  @SafeVarargs
+  private static <T> List<T> atOnce(Callable<T>... both) throws Exception {
+    CountDownLatch ready = new CountDownLatch(both.length);
+    ExecutorService pair = Executors.newFixedThreadPool(both.length);
+    List<Future<T>> running = new ArrayList<>();
+    for (Callable<T> one : both) {
+      running.add(
+          pair.submit(
+              () -> {
+                ready.countDown();
+                ready.await();
+                return one.call();
+              }));
+    }
+    List<T> done = new ArrayList<>();
+    for (Future<T> one : running) {
+      done.add(one.get());
+    }
+    pair.shutdown();
+    return done;
   }
 }

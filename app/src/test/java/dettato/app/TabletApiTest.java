@@ -11,21 +11,26 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.request;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
+import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpSession;
+import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** A child's device: no login, a code and a token of its own, and nothing but its own paper. */
 class TabletApiTest extends ApiCase {
   @Autowired private JdbcTemplate jdbc;
+  private static final long LONG = 10_000;
   private long of;
   private JsonNode planned;
   private String code;
@@ -175,5 +180,40 @@ class TabletApiTest extends ApiCase {
     code = handout(planned).get("code").asText();
     write(token, item(0), "bage").andExpect(status().isNotFound());
     write(sit(pupil(of, 0)), item(0), "bage").andExpect(status().isNoContent());
+  }
+
+  /** A page listens as long as its login lasts, and no longer. */
+  @Test
+  void aPageHearsNothingMoreAfterItsTeacherHasLoggedOut() throws Exception {
+    MockHttpSession leaving = logIn("demo", "demo-dettato");
+    MvcResult line =
+        mvc.perform(get("/api/sessions/" + planned.get("id").asLong() + "/events").session(leaving))
+            .andExpect(request().asyncStarted())
+            .andReturn();
+    String token = sit(pupil(of, 0));
+    write(token, item(0), "bage").andExpect(status().isNoContent());
+    await(() -> heard(line).contains("bage"));
+    mvc.perform(delete("/api/login").session(leaving).with(csrf()))
+        .andExpect(status().isNoContent());
+    line.getAsyncResult(LONG);
+    write(token, item(1), "caj").andExpect(status().isNoContent());
+    // What is told is told in order: when this line has heard of it, the other would have.
+    MvcResult mine =
+        mvc.perform(get("/api/sessions/" + planned.get("id").asLong() + "/events").session(session))
+            .andReturn();
+    write(token, item(1), "cag").andExpect(status().isNoContent());
+    await(() -> heard(mine).contains("cag"));
+    assertFalse(heard(line).contains("caj"), heard(line));
+  }
+
+  private static String heard(MvcResult line) {
+    return new String(line.getResponse().getContentAsByteArray(), StandardCharsets.UTF_8);
+  }
+
+  private static void await(BooleanSupplier there) throws InterruptedException {
+    for (int i = 0; i < 200 && !there.getAsBoolean(); i++) {
+      Thread.sleep(50);
+    }
+    assertTrue(there.getAsBoolean());
   }
 }

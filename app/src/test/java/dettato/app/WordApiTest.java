@@ -22,6 +22,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.http.HttpMethod;
 
 /** Words: search, readings, proposals, own words, sounds and rivals. */
@@ -181,6 +182,39 @@ class WordApiTest extends ApiCase {
                 "{\"units\":[{\"grapheme\":\"z\",\"phoneme\":\"z\"}],\"clue\":\"\",\"choose\":false}"))
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.detail", containsString("do not spell")));
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "[{\"grapheme\":null,\"phoneme\":\"z\"}]",
+        "[{\"grapheme\":\"z\",\"phoneme\":null}]",
+        "[{\"grapheme\":\"\",\"phoneme\":\"z\"}]",
+        "[null]",
+        "null"
+      })
+  void anOwnWordHasASoundForEveryGrapheme(String units) throws Exception {
+    mvc.perform(
+            write(
+                put("/api/own-words/zog"),
+                "{\"units\":" + units + ",\"clue\":\"\",\"choose\":false}"))
+        .andExpect(status().isBadRequest());
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"<b>bat", "bat<", "ba4t", "-", "bat!"})
+  void whatIsNoWordIsRefusedWithWhatAWordIs(String typed) throws Exception {
+    for (String path : List.of("", "/readings", "/proposals")) {
+      mvc.perform(get("/api/words/{word}" + path, typed).session(session))
+          .andExpect(status().isBadRequest())
+          .andExpect(jsonPath("$.detail", containsString("is no word")));
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"don't", "ice-cream", "of course", "café", "Zoë"})
+  void anApostropheAHyphenOrASpaceMayStandInside(String typed) throws Exception {
+    mvc.perform(get("/api/words/{word}", typed).session(session)).andExpect(status().isOk());
   }
 
   @Test

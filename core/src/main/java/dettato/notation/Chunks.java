@@ -1,5 +1,6 @@
 package dettato.notation;
 
+import dettato.input.Unacceptable;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -24,6 +25,23 @@ public final class Chunks {
 
   /** Where a chunk stands: from a unit up to, and without, another. */
   public record Place(int from, int to) {}
+
+  /**
+   * The chunks that a class is taught, as they were typed: each once, empty ones left out.
+   *
+   * @throws Unacceptable for what is no run of two to six small letters
+   */
+  public static List<String> taught(List<String> typed) {
+    List<String> chunks =
+        typed.stream().map(String::strip).filter(c -> !c.isEmpty()).distinct().toList();
+    for (String chunk : chunks) {
+      if (!chunk.matches("[a-z]{2,6}")) {
+        throw new Unacceptable(
+            "'" + chunk + "' is no chunk. Write two to six small letters, such as ing.");
+      }
+    }
+    return chunks;
+  }
 
   /**
    * @param chunks lower-case letters

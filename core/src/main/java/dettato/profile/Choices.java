@@ -1,6 +1,7 @@
 package dettato.profile;
 
 import dettato.input.Unacceptable;
+import dettato.notation.Chunks;
 import dettato.notation.Notation;
 import dettato.notation.Parting;
 import dettato.plan.TeachingSequence.Ticks;
@@ -58,15 +59,7 @@ public record Choices(
    *     word
    */
   public Choices {
-    chunks = chunks.stream().map(String::strip).filter(c -> !c.isEmpty()).distinct().toList();
-    chunks.stream()
-        .filter(c -> !c.matches("[a-z]{2,6}"))
-        .findFirst()
-        .ifPresent(
-            c -> {
-              throw new Unacceptable(
-                  "'" + c + "' is no chunk. Write two to six small letters, such as ing.");
-            });
+    chunks = Chunks.taught(chunks);
     if (chunks.size() > MOST_CHUNKS) {
       throw new Unacceptable("There may be " + MOST_CHUNKS + " chunks; these are " + chunks.size());
     }

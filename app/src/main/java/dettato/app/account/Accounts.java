@@ -51,16 +51,17 @@ public class Accounts {
    * @throws Problem 401 when they do not match, 429 after too many tries
    */
   Teacher logIn(String name, String password, String address) {
-    tries.check(name, address);
+    return tries.with(name, address, () -> checked(name, password));
+  }
+
+  private Teacher checked(String name, String password) {
     try {
-      Object who =
-          manager
-              .authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password))
-              .getPrincipal();
-      tries.succeeded(name, address);
-      return ((Known) who).teacher();
+      return ((Known)
+              manager
+                  .authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password))
+                  .getPrincipal())
+          .teacher();
     } catch (AuthenticationException wrong) {
-      tries.failed(name, address);
       throw Problem.unauthorized("Name and password do not match.");
     }
   }

@@ -43,7 +43,8 @@ class LoginController {
     this.clock = clock;
   }
 
-  record Credentials(@NotBlank String username, @NotBlank String password) {}
+  record Credentials(
+      @NotBlank @Size(max = 80) String username, @NotBlank @Size(max = 200) String password) {}
 
   record NewAccount(@NotBlank @Size(max = 80) String username, @NotNull String password) {}
 

@@ -1,61 +1,51 @@
 package dettato.app.account;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import com.github.benmanes.caffeine.cache.LoadingCache;
-import dettato.app.problem.Problem;
-import io.github.bucket4j.Bucket;
+import dettato.app.limit.Guesses;
 import java.time.Duration;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
- * How many wrong passwords may come: ten for one name from one address in five minutes, and fifty
- * from one address for all names. Nobody locks another out: who types at another address has tries
- * of their own.
+ * How many wrong passwords may come in five minutes: ten for one account, whatever address they
+ * name, and fifty from one address for all accounts. Where somebody has logged in before they have
+ * ten tries of their own, so that a stranger's guessing locks out neither them nor their school.
  */
 @Component
 class Tries {
   private static final Duration REST = Duration.ofMinutes(5);
-  private static final int FOR_A_NAME = 10;
+  private static final Duration REMEMBERED = Duration.ofDays(60);
+  private static final int FOR_AN_ACCOUNT = 10;
   private static final int FROM_AN_ADDRESS = 50;
   private static final int KEPT = 10_000;
+  private static final String SAYS = "Too many wrong passwords. Wait five minutes.";
 
-  private final LoadingCache<String, Bucket> buckets =
-      Caffeine.newBuilder().expireAfterAccess(REST).maximumSize(KEPT).build(Tries::bucket);
+  private final Guesses forAccounts = new Guesses(FOR_AN_ACCOUNT, REST, SAYS);
+  private final Guesses whereKnown = new Guesses(FOR_AN_ACCOUNT, REST, SAYS);
+  private final Guesses fromAddresses = new Guesses(FROM_AN_ADDRESS, REST, SAYS);
 
-  private static Bucket bucket(String key) {
-    int tries = key.startsWith("name ") ? FOR_A_NAME : FROM_AN_ADDRESS;
-    return Bucket.builder().addLimit(l -> l.capacity(tries).refillIntervally(tries, REST)).build();
-  }
+  /** An account at an address where it has logged in. */
+  private record Place(String name, String address) {}
+
+  private final Cache<Place, Boolean> known =
+      Caffeine.newBuilder().expireAfterAccess(REMEMBERED).maximumSize(KEPT).build();
 
   /**
-   * @throws Problem 429 when there are none left
+   * Looks at a password, if there are tries left.
+   *
+   * @throws dettato.app.problem.Problem what {@code password} throws, or 429 when none are left
    */
-  void check(String name, String address) {
-    if (ofName(name, address).getAvailableTokens() < 1
-        || ofAddress(address).getAvailableTokens() < 1) {
-      throw Problem.tooMany("Too many wrong passwords from here. Wait five minutes.");
-    }
-  }
-
-  void failed(String name, String address) {
-    ofName(name, address).tryConsume(1);
-    ofAddress(address).tryConsume(1);
-  }
-
-  /** Forgets the wrong passwords before the right one. */
-  void succeeded(String name, String address) {
-    buckets.invalidate(nameKey(name, address));
-  }
-
-  private Bucket ofName(String name, String address) {
-    return buckets.get(nameKey(name, address));
-  }
-
-  private Bucket ofAddress(String address) {
-    return buckets.get("address " + address);
-  }
-
-  private static String nameKey(String name, String address) {
-    return "name " + name + " " + address;
+  Teacher with(String name, String address, Supplier<Teacher> password) {
+    Place here = new Place(name, address);
+    String place = name + " " + address;
+    Teacher who =
+        known.getIfPresent(here) != null
+            ? whereKnown.guess(place, password)
+            : forAccounts.guess(name, () -> fromAddresses.guess(address, password));
+    forAccounts.forget(name);
+    whereKnown.forget(place);
+    known.put(here, true);
+    return who;
   }
 }

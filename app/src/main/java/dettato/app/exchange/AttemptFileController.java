@@ -3,16 +3,17 @@ package dettato.app.exchange;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
+import dettato.app.school.Enrolled;
 import dettato.app.school.SchoolClass;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import java.io.InputStream;
+import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -21,19 +22,26 @@ import org.springframework.web.bind.annotation.RestController;
 class AttemptFileController {
   private final AttemptFiles files;
   private final Classes classes;
+  private final ImportTurn turn;
 
-  AttemptFileController(AttemptFiles files, Classes classes) {
+  AttemptFileController(AttemptFiles files, Classes classes, ImportTurn turn) {
     this.files = files;
     this.classes = classes;
+    this.turn = turn;
   }
 
+  /**
+   * Takes the good lines of a file and names the bad ones; the same file twice changes nothing.
+   *
+   * @param csv UTF-8, read as it comes
+   * @throws Problem 413 for more lines than can be taken, 429 while another file is read
+   */
   @PostMapping(path = "/api/classes/{id}/attempts/import", consumes = "text/csv")
   AttemptFiles.ImportedAttempts read(
-      @PathVariable long id, @RequestBody byte[] csv, @AuthenticationPrincipal Teacher teacher) {
-    return files.read(
-        new String(csv, StandardCharsets.UTF_8),
-        classes.find(id, teacher),
-        classes.everyone(id, teacher));
+      @PathVariable long id, InputStream csv, @AuthenticationPrincipal Teacher teacher) {
+    SchoolClass of = classes.find(id, teacher);
+    List<Enrolled> everyone = classes.everyone(id, teacher);
+    return turn.take(() -> files.read(csv, of, everyone));
   }
 
   /**

@@ -12,15 +12,21 @@ import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
 import dettato.block.BlockBook;
 import dettato.input.Unacceptable;
+import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.StringReader;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -31,6 +37,7 @@ import org.springframework.stereotype.Service;
 @Service
 class AttemptFiles {
   private static final List<String> HEADINGS = List.of("date", "pupil", "target", "attempt");
+  private static final int MOST_LINES = 20_000;
   private static final int LONGEST = 400;
   private static final int LONGEST_TARGET = 300;
 
@@ -53,15 +60,40 @@ class AttemptFiles {
     this.book = book;
   }
 
-  /** A line that was not taken, and why. */
-  record RejectedLine(long line, String reason) {}
+  /**
+   * What came of a file.
+   *
+   * @param rejected the first bad lines, as many as can be told
+   * @param unnamed how many more there are
+   */
+  record ImportedAttempts(int imported, List<BadLines.RejectedLine> rejected, int unnamed) {}
 
-  record ImportedAttempts(int imported, List<RejectedLine> rejected) {}
+  /**
+   * Takes the good lines of a file and names the bad ones. They are kept child by child, so that
+   * whoever types meanwhile waits for no more than one child's; a file that was cut short may be
+   * read again, and what is there stays.
+   *
+   * @throws Problem 413 for more lines than can be taken; nothing of the file is kept then
+   */
+  ImportedAttempts read(InputStream csv, SchoolClass of, List<Enrolled> everyone) {
+    Map<Long, List<Entry>> good = new LinkedHashMap<>();
+    BadLines bad = new BadLines();
+    for (Line line : lines(csv)) {
+      try {
+        Entry entry = entry(line.cells, everyone, of);
+        good.computeIfAbsent(entry.pupilId(), p -> new ArrayList<>()).add(entry);
+      } catch (Unacceptable e) {
+        bad.add(line.number, String.valueOf(e.getMessage()));
+      }
+    }
+    int imported = good.values().stream().mapToInt(lines -> writer.add(lines, of)).sum();
+    return new ImportedAttempts(imported, bad.named(), bad.unnamed());
+  }
 
-  /** Takes the good lines of a file and names the bad ones. */
-  ImportedAttempts read(String csv, SchoolClass of, List<Enrolled> everyone) {
-    List<Entry> good = new ArrayList<>();
-    List<RejectedLine> bad = new ArrayList<>();
+  /** A line of a file with where it stands in it. */
+  private record Line(long number, CSVRecord cells) {}
+
+  private static List<Line> lines(InputStream csv) {
     CSVFormat format =
         CSVFormat.RFC4180
             .builder()
@@ -69,23 +101,35 @@ class AttemptFiles {
             .setSkipHeaderRecord(true)
             .setIgnoreEmptyLines(true)
             .get();
-    try (CSVParser lines = CSVParser.parse(new StringReader(csv.replace("\uFEFF", "")), format)) {
+    List<Line> read = new ArrayList<>();
+    try (CSVParser lines = CSVParser.parse(withoutMark(csv), format)) {
       if (!lines.getHeaderNames().containsAll(HEADINGS)) {
         throw Problem.badRequest("The first line must be: date,pupil,target,attempt");
       }
       for (CSVRecord line : lines) {
-        try {
-          good.add(entry(line, everyone, of));
-        } catch (Unacceptable e) {
-          bad.add(new RejectedLine(lines.getCurrentLineNumber(), String.valueOf(e.getMessage())));
+        if (read.size() == MOST_LINES) {
+          throw Problem.tooLarge(
+              "A file carries at most %,d lines. Send it in parts, such as a term each."
+                  .formatted(MOST_LINES));
         }
+        read.add(new Line(lines.getCurrentLineNumber(), line));
       }
+      return read;
     } catch (IOException | UncheckedIOException e) {
       throw Problem.badRequest("The file cannot be read as CSV: " + e.getMessage());
     } catch (IllegalArgumentException e) {
       throw Problem.badRequest("The first line must be: date,pupil,target,attempt");
     }
-    return new ImportedAttempts(writer.add(good, of), bad);
+  }
+
+  /** Some programs begin a file with a mark that it is UTF-8. */
+  private static Reader withoutMark(InputStream csv) throws IOException {
+    Reader text = new BufferedReader(new InputStreamReader(csv, StandardCharsets.UTF_8));
+    text.mark(1);
+    if (text.read() != '\uFEFF') {
+      text.reset();
+    }
+    return text;
   }
 
   /** What an exported line holds. */
@@ -136,6 +180,9 @@ class AttemptFiles {
     long pupil = pupil(unsafe(line.get("pupil")).strip(), day, everyone);
     String target = unsafe(line.get("target")).strip();
     String written = unsafe(line.get("attempt")).strip();
+    if (written.indexOf('\0') >= 0) {
+      throw new Unacceptable("the attempt holds a sign that cannot be written");
+    }
     if (target.length() > LONGEST_TARGET || written.length() > LONGEST) {
       throw new Unacceptable(
           "target or attempt is too long (%d and %d letters at most)"
@@ -161,14 +208,15 @@ class AttemptFiles {
         .findFirst()
         .or(() -> named.stream().findFirst())
         .map(Enrolled::id)
-        .orElseThrow(() -> new Unacceptable("no child '" + name + "' in this class"));
+        .orElseThrow(
+            () -> new Unacceptable("no child '" + BadLines.shortened(name) + "' in this class"));
   }
 
   private static LocalDate date(String text) {
     try {
       return LocalDate.parse(text.strip());
     } catch (DateTimeParseException wrong) {
-      throw new Unacceptable("'" + text + "' is no date like 2026-03-01");
+      throw new Unacceptable("'" + BadLines.shortened(text) + "' is no date like 2026-03-01");
     }
   }
 

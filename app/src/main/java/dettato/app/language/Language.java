@@ -56,6 +56,7 @@ public final class Language {
   private final Supplier<Cards> cards;
   private final Supplier<Map<String, RuleFigures>> figures;
   private final Cache<String, List<SoundPlace>> places;
+  private final LanguageTexts texts = new LanguageTexts(this);
 
   /**
    * @param base the index of the shipped words in this accent
@@ -192,6 +193,11 @@ public final class Language {
   /** Our sentences, read in this accent. */
   public SentenceBank bank() {
     return bank.get();
+  }
+
+  /** Sentences, texts, chains and pairs of these words. */
+  public LanguageTexts texts() {
+    return texts;
   }
 
   /** Exercises of every kind, from these words. */

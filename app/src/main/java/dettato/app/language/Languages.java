@@ -11,6 +11,7 @@ import dettato.sound.Accents;
 import dettato.word.Lexicon;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Function;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -20,11 +21,12 @@ import org.springframework.transaction.event.TransactionalEventListener;
 /**
  * The core for each accent, made when first asked for. Each is made of the own words of one
  * edition; a change that is on disk begins the next, so what was made of older words is never asked
- * for again, however late its maker finishes.
+ * for again, however late its maker finishes. It is let go of at once: a language with all that is
+ * made of it takes some twenty megabytes.
  */
 @Component
 public class Languages {
-  private static final int KEPT = 12;
+  private static final int KEPT = 8;
 
   private final OwnWords own;
   private final OpenClass open;
@@ -47,9 +49,18 @@ public class Languages {
    */
   public Language of(String accent) {
     Accent spoken = Accents.of(accent);
-    return made.get(
+    return made(
         new Edition(spoken.id(), edition.get(), Optional.empty()),
         e -> new Language(spoken, own.all(), () -> index(spoken)));
+  }
+
+  /** One that was made while its edition ended serves whoever asked for it, and is not kept. */
+  private Language made(Edition wanted, Function<Edition, Language> maker) {
+    Language language = made.get(wanted, maker);
+    if (wanted.number < edition.get()) {
+      made.invalidate(wanted);
+    }
+    return language;
   }
 
   /** The language of a class, taught in its own order. */
@@ -57,7 +68,7 @@ public class Languages {
     Language shared = of(of.accent());
     return of.sequence().equals(shared.sequence())
         ? shared
-        : made.get(
+        : made(
             new Edition(shared.accent().id(), edition.get(), Optional.of(of.sequence())),
             e -> shared.by(of.sequence()));
   }
@@ -78,7 +89,8 @@ public class Languages {
   @Order(Ordered.HIGHEST_PRECEDENCE)
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
   void begin(OwnWordsChanged changed) {
-    edition.incrementAndGet();
+    long now = edition.incrementAndGet();
+    made.asMap().keySet().removeIf(e -> e.number < now);
   }
 
   private WordIndex index(Accent accent) {

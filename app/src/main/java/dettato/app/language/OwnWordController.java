@@ -38,7 +38,7 @@ class OwnWordController {
    * @param choose whether it may be proposed to a class
    */
   record OwnWord(
-      @NotNull @Size(min = 1, max = 40) List<@NotNull UnitView> units,
+      @NotNull @Size(min = 1, max = 40) List<@NotNull @Valid UnitView> units,
       @NotNull @Size(max = 200) String clue,
       boolean choose) {}
 

@@ -10,6 +10,7 @@ import dettato.word.Segmentation;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class WordController {
   private static final int MOST = 1000;
+  private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}'’ -]+");
   private final Languages languages;
 
   WordController(Languages languages) {
@@ -41,9 +43,10 @@ class WordController {
   WordView word(
       @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
     Language language = languages.asked(accent);
-    Optional<Word> known = language.find(spelling.strip());
+    String word = asWord(spelling);
+    Optional<Word> known = language.find(word);
     return WordView.of(
-        known.orElseGet(() -> language.word(spelling)), language, source(known.isPresent()));
+        known.orElseGet(() -> language.word(word)), language, source(known.isPresent()));
   }
 
   /** Every reading of a spelling; one that is not known has the best guess. */
@@ -51,8 +54,9 @@ class WordController {
   List<WordView> readings(
       @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
     Language language = languages.asked(accent);
-    List<Word> known = language.readings(spelling.strip());
-    List<Word> shown = known.isEmpty() ? List.of(language.word(spelling)) : known;
+    String word = asWord(spelling);
+    List<Word> known = language.readings(word);
+    List<Word> shown = known.isEmpty() ? List.of(language.word(word)) : known;
     return shown.stream().map(w -> WordView.of(w, language, source(!known.isEmpty()))).toList();
   }
 
@@ -67,14 +71,15 @@ class WordController {
       @RequestParam(defaultValue = "5") int limit) {
     checkLimit(limit);
     Language language = languages.asked(accent);
-    List<Word> known = language.everyReading(spelling.strip());
+    String word = asWord(spelling);
+    List<Word> known = language.everyReading(word);
     List<ProposalView> shown =
         known.isEmpty()
-            ? Proposer.shipped().propose(spelling, language.accent(), Math.max(1, limit)).stream()
+            ? Proposer.shipped().propose(word, language.accent(), Math.max(1, limit)).stream()
                 .map(p -> view(p.cut(), p.confidence(), "", language))
                 .toList()
             : known.stream().map(w -> view(w.cut(), 1, w.clue(), language)).toList();
-    String written = known.isEmpty() ? language.word(spelling).spelling() : known.get(0).spelling();
+    String written = known.isEmpty() ? language.word(word).spelling() : known.get(0).spelling();
     return new Proposals(written, source(!known.isEmpty()), shown);
   }
 
@@ -136,6 +141,21 @@ class WordController {
             .map(w -> WordView.of(w, language, WordView.Source.LEXICON))
             .toList(),
         found.size());
+  }
+
+  /**
+   * @throws Problem 400 for anything but letters, with apostrophes, hyphens or spaces inside
+   */
+  private static String asWord(String spelling) {
+    String word = spelling.strip();
+    if (!WORD.matcher(word).matches() || word.codePoints().noneMatch(Character::isLetter)) {
+      throw Problem.badRequest(
+          "'"
+              + word
+              + "' is no word. Write letters; an apostrophe, a hyphen or a space may stand among"
+              + " them.");
+    }
+    return word;
   }
 
   private static void checkLimit(int limit) {

@@ -4,9 +4,17 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface AttemptRows extends JpaRepository<AttemptRow, Long> {
   Optional<AttemptRow> findByPupilIdAndItemId(Long pupilId, Long itemId);
 
   List<AttemptRow> findByItemIdIn(Collection<Long> itemIds);
+
+  /**
+   * Whose attempt it is, without the row itself: who is to hold the child first must read the row
+   * after that, and a row that a transaction has read once is not read again.
+   */
+  @Query("select a.pupilId from AttemptRow a where a.id = :id")
+  Optional<Long> pupilOf(Long id);
 }

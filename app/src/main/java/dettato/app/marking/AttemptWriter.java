@@ -86,6 +86,15 @@ public class AttemptWriter {
     return keep.apply(attempts.saveAndFlush(row));
   }
 
+  /**
+   * Holds these children until the transaction ends. Who writes about several holds them all at
+   * once, before anything of theirs is read: held one by one, two writers wait for each other.
+   */
+  @Transactional
+  public void hold(Collection<Long> pupils) {
+    lock.hold(pupils);
+  }
+
   /** Keeps attempts from elsewhere; what is there already stays. Returns how many were new. */
   @Transactional
   public int add(List<Entry> entries, SchoolClass of) {

@@ -53,8 +53,7 @@ class Overrides {
 
   @Transactional
   public Cell judge(long attemptId, Result result, String note, Teacher teacher) {
-    lock.hold(List.of(attempt(attemptId, teacher).pupilId()));
-    AttemptRow row = attempt(attemptId, teacher);
+    AttemptRow row = held(attemptId, teacher);
     overrides.save(new OverrideRow(row, teacher.id(), clock.instant(), result, note));
     return marks.keep(row);
   }
@@ -100,12 +99,17 @@ class Overrides {
   /** What the core makes of it counts again. */
   @Transactional
   public Cell withdraw(long attemptId, Teacher teacher) {
-    lock.hold(List.of(attempt(attemptId, teacher).pupilId()));
-    AttemptRow row = attempt(attemptId, teacher);
+    AttemptRow row = held(attemptId, teacher);
     overrides
         .findFirstByAttemptIdOrderByIdDesc(attemptId)
         .ifPresent(o -> o.withdraw(clock.instant()));
     return marks.keep(row);
+  }
+
+  /** An attempt as it stands, whose child nobody else writes about until this is over. */
+  private AttemptRow held(long id, Teacher teacher) {
+    lock.hold(List.of(attempts.pupilOf(id).orElseThrow(() -> unknown(id))));
+    return attempt(id, teacher);
   }
 
   private AttemptRow attempt(long id, Teacher teacher) {

@@ -3,6 +3,7 @@ package dettato.app.notation;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.input.Unacceptable;
+import dettato.notation.Chunks;
 import dettato.notation.Drawing;
 import dettato.notation.Legend;
 import dettato.notation.Notation;
@@ -39,12 +40,13 @@ class DrawingController {
   record DrawnWords(List<DrawnWord> words, List<Legend.Entry> legend) {}
 
   /**
-   * @throws Problem 400 for what is no word, and for a shape with two meanings
+   * @throws Problem 400 for what is no word or no chunk, and for a shape with two meanings
    */
   @PostMapping("/api/notation/preview")
   DrawnWords preview(
       @RequestBody @Valid WordsToDraw wanted, @AuthenticationPrincipal Teacher teacher) {
-    ClassMarks.Hand hand = marks.of(wanted.accent(), wanted.notation(), wanted.chunks());
+    ClassMarks.Hand hand =
+        marks.of(wanted.accent(), wanted.notation(), Chunks.taught(wanted.chunks()));
     return new DrawnWords(
         wanted.words().stream().map(w -> drawn(w, hand)).toList(), Legend.of(wanted.notation()));
   }

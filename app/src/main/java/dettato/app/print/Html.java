@@ -8,6 +8,7 @@ import org.springframework.web.util.HtmlUtils;
 /** Writes the HTML of a page: every text is escaped, every element closed. */
 final class Html {
   private static final double EM = 1000.0;
+  private static final int UNKNOWN_SIGN = 0xfffd;
   private final StringBuilder text = new StringBuilder();
   private final Terms terms;
 
@@ -41,8 +42,28 @@ final class Html {
   }
 
   Html say(String says) {
-    text.append(HtmlUtils.htmlEscape(says, "UTF-8"));
+    text.append(escaped(says));
     return this;
+  }
+
+  /** A sign that no page may hold, from before it was refused at the door, is drawn as one. */
+  private static String escaped(String says) {
+    return HtmlUtils.htmlEscape(
+        says.codePoints()
+            .map(c -> isOnPages(c) ? c : UNKNOWN_SIGN)
+            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+            .toString(),
+        "UTF-8");
+  }
+
+  /** The characters of XML 1.0 (W3C, 2008, production 2). */
+  private static boolean isOnPages(int c) {
+    return c == '\t'
+        || c == '\n'
+        || c == '\r'
+        || c >= ' ' && c <= 0xd7ff
+        || c >= 0xe000 && c <= 0xfffd
+        || c >= 0x10000;
   }
 
   /** Something empty, such as a line to write on. */
@@ -85,7 +106,7 @@ final class Html {
   /** The whole page. */
   static String page(String title, Look look, String css, Html body) {
     return "<html><head><title>"
-        + HtmlUtils.htmlEscape(title, "UTF-8")
+        + escaped(title)
         + "</title><style>@page{size:"
         + look.size().css()
         + "}body{font-size:"

@@ -1,6 +1,9 @@
 package dettato.app.problem;
 
+import java.time.Duration;
 import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
 /** Something the caller can mend: says what is wrong, where, and what to do. */
@@ -10,10 +13,19 @@ public class Problem extends RuntimeException {
   /** What stands there now, for whoever was late; empty when there is nothing to show. */
   private final transient Map<String, Object> more;
 
-  private Problem(HttpStatus status, String message, Map<String, Object> more) {
+  /** When to come again; null when that does not help. */
+  private final @Nullable Duration rest;
+
+  private Problem(
+      HttpStatus status, String message, Map<String, Object> more, @Nullable Duration rest) {
     super(message);
     this.status = status;
     this.more = Map.copyOf(more);
+    this.rest = rest;
+  }
+
+  private Problem(HttpStatus status, String message, Map<String, Object> more) {
+    this(status, message, more, null);
   }
 
   private Problem(HttpStatus status, String message) {
@@ -57,9 +69,9 @@ public class Problem extends RuntimeException {
         "Say which version you change, in the header If-Match, such as \"3\".");
   }
 
-  /** 429: too many tries. */
-  public static Problem tooMany(String message) {
-    return new Problem(HttpStatus.TOO_MANY_REQUESTS, message);
+  /** 429: too much at once, or too many tries; says after which rest to come again. */
+  public static Problem tooMany(String message, Duration rest) {
+    return new Problem(HttpStatus.TOO_MANY_REQUESTS, message, Map.of(), rest);
   }
 
   /** 409: it cannot be done now. */
@@ -74,6 +86,11 @@ public class Problem extends RuntimeException {
 
   HttpStatus status() {
     return status;
+  }
+
+  /** After which rest it may be tried again; empty when that does not help. */
+  public Optional<Duration> rest() {
+    return Optional.ofNullable(rest);
   }
 
   Map<String, Object> more() {

@@ -27,10 +27,14 @@ class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
   @ExceptionHandler
-  ProblemDetail problem(Problem problem) {
+  ResponseEntity<ProblemDetail> problem(Problem problem) {
     ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
     problem.more().forEach(detail::setProperty);
-    return detail;
+    HttpHeaders headers = new HttpHeaders();
+    problem
+        .rest()
+        .ifPresent(r -> headers.set(HttpHeaders.RETRY_AFTER, String.valueOf(r.toSeconds())));
+    return new ResponseEntity<>(detail, headers, problem.status());
   }
 
   /** What somebody typed; any other bad argument is a mistake of ours, and not hidden as theirs. */

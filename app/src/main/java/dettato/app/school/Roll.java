@@ -14,7 +14,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** The children of a class: who comes, is renamed, leaves and comes back. Papers stay theirs. */
 @Service
 class Roll {
-  private static final int LONGEST = 80;
   private static final int MOST = 60;
 
   private final ClassRows classes;
@@ -127,11 +126,7 @@ class Roll {
   }
 
   private static String clean(String name, Set<String> taken) {
-    String clean = name.strip();
-    if (clean.isEmpty() || clean.length() > LONGEST) {
-      throw Problem.badRequest(
-          "A child's name has 1 to " + LONGEST + " letters; '" + clean + "' does not.");
-    }
+    String clean = ChildName.of(name);
     if (taken.contains(clean)) {
       throw Problem.badRequest(
           "'" + clean + "' is there twice. Add a letter or use a code to tell them apart.");

@@ -1,6 +1,7 @@
 package dettato.app.security;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -8,9 +9,11 @@ import java.net.InetAddress;
 import java.net.UnknownHostException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.boot.web.servlet.ServletContextInitializer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -68,9 +71,7 @@ class SecurityConfig {
                     .denyAll()
                     .anyRequest()
                     .permitAll())
-        .addFilterBefore(
-            new BodyLimit((r, detail) -> write(r, HttpStatus.PAYLOAD_TOO_LARGE, detail)),
-            SecurityContextHolderFilter.class)
+        .addFilterBefore(new BodyLimit(this::write), SecurityContextHolderFilter.class)
         .csrf(c -> c.csrfTokenRepository(tokens).csrfTokenRequestHandler(eager))
         .exceptionHandling(
             e ->
@@ -90,6 +91,16 @@ class SecurityConfig {
   @Bean
   PasswordEncoder passwords() {
     return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+  }
+
+  /** The first of all filters. */
+  @Bean
+  FilterRegistrationBean<BodiesBeforeLogin> bodiesBeforeLogin() {
+    FilterRegistrationBean<BodiesBeforeLogin> filter =
+        new FilterRegistrationBean<>(new BodiesBeforeLogin(this::write));
+    filter.setDispatcherTypes(DispatcherType.REQUEST, DispatcherType.ASYNC);
+    filter.setOrder(Ordered.HIGHEST_PRECEDENCE);
+    return filter;
   }
 
   /** Beyond this machine the session's cookie travels over TLS alone. */

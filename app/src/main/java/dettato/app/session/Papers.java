@@ -106,7 +106,9 @@ public class Papers {
     long session = open.row().id();
     Map<Long, PlannedBlocks.Planned> blocks = new HashMap<>();
     planned.of(session).forEach(b -> b.items().forEach(i -> blocks.put(i.id(), b)));
-    answers.stream().map(OneOfSeveral::pupilId).distinct().forEach(p -> here(p, open));
+    List<Long> pupils = answers.stream().map(OneOfSeveral::pupilId).distinct().toList();
+    hold(pupils, open);
+    pupils.forEach(p -> papers.here(session, p));
     return answers.stream()
         .map(
             a -> {
@@ -138,10 +140,14 @@ public class Papers {
     return typeAll(access.find(sessionId, teacher), answers, teacher);
   }
 
-  /** A child whose paper is typed was there. */
-  private void here(long pupilId, SessionAccess.Open open) {
-    mustBeOurs(pupilId, open);
-    papers.here(open.row().id(), pupilId);
+  /**
+   * Lets nobody else write about these children until the transaction ends.
+   *
+   * @throws Problem 404 for a child that is not in the class
+   */
+  void hold(List<Long> pupils, SessionAccess.Open open) {
+    pupils.stream().distinct().forEach(p -> mustBeOurs(p, open));
+    writer.hold(pupils);
   }
 
   /**

@@ -76,6 +76,10 @@ class PasteIn {
             cells(text),
             pupils.stream().map(p -> new PastedPapers.Child(p.id(), p.name())).toList(),
             IntStream.range(0, items.size()).mapToObj(i -> asked(i, items)).toList());
+    if (keep) {
+      // Held before it is seen what stands there: nothing that another writes meanwhile is lost.
+      papers.hold(read.good().stream().map(PastedPapers.Answer::child).toList(), open);
+    }
     Map<String, Cell> there =
         reader.papers(id, teacher).stream()
             .flatMap(p -> p.cells().stream())

@@ -3,18 +3,14 @@ package dettato.app.storage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileAttribute;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.security.SecureRandom;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.HexFormat;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
 import org.springframework.stereotype.Component;
@@ -29,9 +25,9 @@ import org.springframework.stereotype.Component;
 class FileKey implements BeanPostProcessor {
   private static final String USER = "sa";
 
-  private final Path folder;
+  private final PrivateFolder folder;
 
-  FileKey(@Value("${dettato.folder}") Path folder) {
+  FileKey(PrivateFolder folder) {
     this.folder = folder;
   }
 
@@ -46,23 +42,23 @@ class FileKey implements BeanPostProcessor {
   }
 
   private String key(String url) {
+    folder.close();
     Path file = folder.resolve("database.key");
     try {
       if (Files.exists(file)) {
         return Files.readString(file).strip();
       }
-      Files.createDirectories(folder);
       String key = HexFormat.of().formatHex(random(24));
       if (Files.exists(folder.resolve("dettato.mv.db"))) {
         lock(url, key);
       }
-      Files.createFile(file, forItsOwner());
+      PrivateFolder.createFile(file);
       Files.writeString(file, key + "\n", StandardCharsets.US_ASCII);
       return key;
     } catch (IOException e) {
       throw new UncheckedIOException("The key of the database cannot be kept in " + file, e);
     } catch (SQLException e) {
-      throw new IllegalStateException("The database in " + folder + " cannot be locked.", e);
+      throw new IllegalStateException("The database beside " + file + " cannot be locked.", e);
     }
   }
 
@@ -77,13 +73,5 @@ class FileKey implements BeanPostProcessor {
         Statement statement = open.createStatement()) {
       statement.execute("alter user " + USER + " set password '" + key + "'");
     }
-  }
-
-  private static FileAttribute<?>[] forItsOwner() {
-    return FileSystems.getDefault().supportedFileAttributeViews().contains("posix")
-        ? new FileAttribute<?>[] {
-          PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------"))
-        }
-        : new FileAttribute<?>[0];
   }
 }

@@ -2,6 +2,7 @@ package dettato.app.tablet;
 
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
+import jakarta.servlet.http.HttpSession;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -55,8 +56,9 @@ class HandoutController {
 
   /** Cells as they are written on devices, one event each. */
   @GetMapping(path = "/api/sessions/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter events(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
+  SseEmitter events(
+      @PathVariable long id, HttpSession login, @AuthenticationPrincipal Teacher teacher) {
     handouts.view(id, teacher);
-    return listeners.to(id);
+    return listeners.to(id, teacher, login);
   }
 }

@@ -4,62 +4,28 @@ import dettato.app.language.Language;
 import dettato.app.language.Languages;
 import dettato.find.Chains;
 import dettato.find.MinimalPairs;
-import dettato.find.Neighbours;
-import dettato.plan.TeachingSequence;
 import dettato.text.Hunts;
 import dettato.text.Passage;
 import dettato.text.Phrases;
 import dettato.text.Sentence;
 import dettato.text.SentenceBank;
-import dettato.text.SentenceReader;
 import dettato.text.TextCheck;
-import dettato.word.Homophones;
 import java.util.List;
-import java.util.Map;
-import java.util.WeakHashMap;
 import org.springframework.stereotype.Component;
-import org.springframework.util.function.SingletonSupplier;
 
-/** What is made of a language for sentences and chains, each when it is first asked for. */
+/** Sentences, texts and chains of a language, with what the school has written itself. */
 @Component
 class TextLanguages {
   private final Languages languages;
   private final OwnTexts own;
-
-  /** A language is made anew when the school's own words change; what was made of it goes too. */
-  private final Map<Language, Made> made = new WeakHashMap<>();
 
   TextLanguages(Languages languages, OwnTexts own) {
     this.languages = languages;
     this.own = own;
   }
 
-  /** What was made of one language. */
-  static final class Made {
-    private final SingletonSupplier<TextCheck> check;
-    private final SingletonSupplier<Hunts> hunts;
-    private final SingletonSupplier<Neighbours> neighbours;
-    private final SingletonSupplier<Chains> chains;
-    private final Language language;
-
-    private Made(Language language) {
-      this.language = language;
-      TeachingSequence sequence = language.sequence();
-      SentenceReader reader = new SentenceReader(language.lexicon(), language.accent(), sequence);
-      this.hunts = SingletonSupplier.of(() -> new Hunts(reader, Passage.shipped()));
-      this.check =
-          SingletonSupplier.of(
-              () ->
-                  new TextCheck(
-                      reader,
-                      language.accent(),
-                      sequence,
-                      new Homophones(language.words(), language.accent())));
-      this.neighbours =
-          SingletonSupplier.of(() -> new Neighbours(language.words(), language.accent(), sequence));
-      this.chains = SingletonSupplier.of(() -> new Chains(neighbours.obtain()));
-    }
-
+  /** Our texts and the school's, in one language. */
+  record Made(Language language) {
     /** Ours and the school's own. */
     SentenceBank bank(List<OwnText> own) {
       List<Sentence> sentences =
@@ -73,13 +39,14 @@ class TextLanguages {
     }
 
     TextCheck check() {
-      return check.obtain();
+      return language.texts().check();
     }
 
     /** Through our texts and the school's own. */
     Hunts hunts(List<OwnText> own) {
-      return hunts
-          .obtain()
+      return language
+          .texts()
+          .hunts()
           .with(
               own.stream()
                   .filter(t -> !t.isSentence())
@@ -88,15 +55,15 @@ class TextLanguages {
     }
 
     Phrases phrases() {
-      return new Phrases(language.lexicon(), language.accent());
+      return language.texts().phrases();
     }
 
     Chains chains() {
-      return chains.obtain();
+      return language.texts().chains();
     }
 
     MinimalPairs pairs() {
-      return new MinimalPairs(neighbours.obtain(), language.accent());
+      return language.texts().pairs();
     }
   }
 
@@ -110,12 +77,7 @@ class TextLanguages {
     return of(languages.asked(accent));
   }
 
-  synchronized Made of(Language language) {
-    Made known = made.get(language);
-    if (known == null) {
-      known = new Made(language);
-      made.put(language, known);
-    }
-    return known;
+  Made of(Language language) {
+    return new Made(language);
   }
 }

@@ -57,12 +57,23 @@ class AccountsTest {
   }
 
   @Test
-  void nobodyAtAnotherAddressIsLockedOut() {
+  void whoHasLoggedInAtAnAddressIsNotLockedOutThere() {
+    accounts.logIn("ada", "limpet-shell", HERE);
     for (int i = 0; i < 10; i++) {
       failure("ada", "guess" + i, "10.0.0.9");
     }
     assertTrue(failure("ada", "limpet-shell", "10.0.0.9").startsWith("Too many"));
+    assertTrue(failure("ada", "limpet-shell", "10.0.0.10").startsWith("Too many"));
     assertEquals("ada", accounts.logIn("ada", "limpet-shell", HERE).name());
+  }
+
+  @Test
+  void oneWhoKnowsThePlaceHasTenTriesThereToo() {
+    accounts.logIn("ada", "limpet-shell", HERE);
+    for (int i = 0; i < 10; i++) {
+      failure("ada", "guess" + i);
+    }
+    assertTrue(failure("ada", "limpet-shell").startsWith("Too many"));
   }
 
   @Test
