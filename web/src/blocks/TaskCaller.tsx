@@ -1,15 +1,16 @@
 import type { CallerProps } from './kind'
+import { givesItAway, Hidden } from './Hidden'
 import { isShown, Model } from './Model'
 import { Pause } from './Pause'
 
 /** A task to give: what is said, large; then its answer, as a strip where it is one word. */
-export function TaskCaller({ item, step, repeats }: CallerProps) {
+export function TaskCaller({ item, step, repeats, hidden }: CallerProps) {
   const shown = isShown(step)
   const looked = step === 'look at the part' || step === 'say its letters'
   const answer = item.answer[0] ?? item.text
   return (
     <div className="flex flex-col items-center gap-6 max-w-4xl text-center" aria-live="polite">
-      <p className="font-word font-bold text-6xl leading-snug">{item.says}</p>
+      {hidden && !shown && givesItAway(item) ? <Hidden what="The word" className="text-4xl min-h-20" /> : <p className="font-word font-bold text-6xl leading-snug">{item.says}</p>}
       {repeats > 0 ? <p className="mute text-base">said again {repeats}×</p> : null}
       {looked && item.letters ? <p className="text-5xl">{item.letters}</p> : null}
       {(shown || looked) && item.units.length > 0 && answer === item.text ? <Model item={item} /> : null}

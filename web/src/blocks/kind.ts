@@ -17,6 +17,8 @@ export interface CallerProps {
   readonly repeats: number
   /** Whether the number of sounds may be seen yet. */
   readonly counted: boolean
+  /** Whether nothing that spells it is to be seen before it is shown, since the class can see this screen. */
+  readonly hidden: boolean
 }
 
 export interface CellProps {

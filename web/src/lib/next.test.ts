@@ -19,6 +19,15 @@ test.each([
   expect(nextStep(all, TODAY)?.to).toBe(to)
 })
 
+test.each([
+  [26, 0, 'Mark the 26 papers'],
+  [26, 13, 'Mark the other 13 papers'],
+  [26, 25, 'Mark the last paper'],
+  [1, 0, 'Mark the one paper'],
+])('of %i papers with %i marked it says: %s', (papers, marked, says) => {
+  expect(nextStep([{ ...one(1, TODAY, 'GIVEN', marked), papers }], TODAY)?.text).toBe(`${says} on ${summary.title}`)
+})
+
 test('a page of the rail opens what is next, not the oldest plan there ever was', () => {
   const all = [one(1, '2025-09-01', 'PLANNED'), one(2, '2026-03-02', 'GIVEN', 2), one(3, '2026-03-03', 'GIVEN', 1), one(4, '2026-03-09', 'PLANNED'), one(5, '2026-03-06', 'PLANNED')]
   expect(nearest(all, 'prepare', TODAY)?.id).toBe(5)

@@ -35,6 +35,6 @@ test('says what is wrong in words, and "right" when nothing is', () => {
 test.each([
   ['ALTERNATIVE', 'wavy'], ['PARTIAL', 'broken'], ['NEAR', 'near'], ['OTHER', 'hatched'],
 ] as const)('%s has a shape of its own', (verdict, shape) => {
-  const { container } = render(<Written mark={{ ...mark, units: [unit('m', 'n', verdict)] }} />)
+  const { container } = render(<Written mark={{ ...mark, attempt: 'n', extra: [], units: [unit('m', 'n', verdict)] }} />)
   expect(container.querySelector(`.${shape}`)?.textContent).toContain('n')
 })

@@ -1,4 +1,5 @@
 import type { Mark, MarkedUnit, UnitView } from '../api/client'
+import { piecesOf } from './written'
 
 type Size = 'sm' | 'md' | 'xl'
 const LETTERS: Record<Size, string> = { sm: 'text-lg px-1.5', md: 'text-2xl px-2', xl: 'text-6xl px-5 pb-2' }
@@ -76,9 +77,8 @@ const VERDICT_WORDS: Record<MarkedUnit['verdict'], string> = {
   MISSING: 'missing',
 }
 
-/** What stands for one unit, by shape: wavy, broken box, ≈, hatched or an empty dashed cell. */
-export function WrittenUnit({ unit }: { unit: MarkedUnit }) {
-  const text = unit.written.replace('_', '-')
+/** What stands for one unit, by shape: wavy, broken box, ≈, hatched, or an empty frame with room of its own. */
+export function WrittenUnit({ unit, text = unit.written.replace('_', '-') }: { unit: MarkedUnit; text?: string }) {
   switch (unit.verdict) {
     case 'EXACT':
       return <span>{text}</span>
@@ -91,7 +91,7 @@ export function WrittenUnit({ unit }: { unit: MarkedUnit }) {
     case 'OTHER':
       return <span className="hatched rounded px-0.5">{text}</span>
     case 'MISSING':
-      return <span className="inline-block border border-dashed border-current rounded w-[0.6em] h-[0.8em] mx-px align-baseline" />
+      return <span className="inline-block border-[1.5px] border-accent rounded-xs w-[0.55em] h-[0.72em] mx-[0.14em] align-baseline" />
   }
 }
 
@@ -100,27 +100,27 @@ export function Written({ mark }: { mark: Mark }) {
   if (mark.swapped.length > 0) {
     return <span className="font-word whitespace-nowrap border-b-3 border-double border-secondary">{mark.attempt}</span>
   }
+  const pieces = piecesOf(mark)
+  if (!pieces) return <span className="font-word wavy whitespace-nowrap">{mark.attempt}</span>
   return (
     <span className="font-word whitespace-nowrap">
-      {mark.units.map((u, i) => (
-        <span key={i}>
-          <Extras mark={mark} before={i} />
-          <WrittenUnit unit={u} />
-        </span>
-      ))}
-      <Extras mark={mark} before={mark.units.length} />
+      {pieces.map((piece, i) => (piece.unit ? <WrittenUnit key={i} unit={piece.unit} text={piece.text} /> : <Added key={i} text={piece.text} />))}
     </span>
   )
 }
 
 function Extras({ mark, before }: { mark: Mark; before: number }) {
-  return mark.extra
-    .filter((e) => e.before === before)
-    .map((e, i) => (
-      <sup key={i} className="text-secondary border-b-2 border-secondary px-px">
-        ▾{e.written}
-      </sup>
-    ))
+  return mark.extra.filter((e) => e.before === before).map((e, i) => <Added key={i} text={e.written} />)
+}
+
+/** Letters that stand for no sound; signs that are none stay as they are. */
+function Added({ text }: { text: string }) {
+  if (!/\p{L}/u.test(text)) return <>{text}</>
+  return (
+    <sup className="text-secondary border-b-2 border-secondary px-px">
+      ▾{text}
+    </sup>
+  )
 }
 
 /** Says a mark for a screen reader: "r i dge: dge written ge, another spelling". */

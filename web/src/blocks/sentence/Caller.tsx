@@ -1,16 +1,17 @@
 import { counted } from '../../ui/words'
+import { Hidden } from '../Hidden'
 import { Pause } from '../Pause'
 import type { CallerProps } from '../kind'
 import { useTerms } from '../../lib/terms'
 
 /** A sentence to give: said twice, counted, held in memory, written, then checked. */
-export function Caller({ item, step, repeats }: CallerProps) {
+export function Caller({ item, step, repeats, hidden }: CallerProps) {
   const inTerms = useTerms()
   const words = item.text.split(/\s+/).length
   const shown = step === 'show' || step === 'check and fix'
   return (
     <div className="flex flex-col items-center gap-6 max-w-4xl text-center" aria-live="polite">
-      <p className="font-word font-bold text-5xl leading-snug">{item.text}</p>
+      {hidden && !shown ? <Hidden what="The sentence" className="text-4xl min-h-32" /> : <p className="font-word font-bold text-5xl leading-snug min-h-32 flex items-center">{item.text}</p>}
       <p className="text-xl mute">
         {counted(words, 'word')}
         {shown ? ` · ${inTerms('capital')} at the start, spaces, end mark, then each word` : ' · said twice, counted, held in memory, written'}

@@ -1,31 +1,26 @@
+import { Hidden } from '../Hidden'
 import { isShown, Model } from '../Model'
 import { Pause } from '../Pause'
 import { Tag } from '../../ui/Parts'
 import { Frames } from '../../ui/Strip'
 import { counted } from '../../ui/words'
+import type { Item } from '../../api/client'
 import type { CallerProps } from '../kind'
 
-/** A word to give: its clue, empty frames, then the model with its reason. */
-export function Caller({ item, step, repeats, counted: isCounted }: CallerProps) {
+/** A word to give: its clue, empty frames, then the model with its reason, in the place where the word stood. */
+export function Caller({ item, step, repeats, counted: isCounted, hidden }: CallerProps) {
   const shown = isShown(step)
   const count = item.units.length
-  const capital = (text: string) => (text[0]?.toUpperCase() ?? '') + text.slice(1)
   return (
     <div className="flex flex-col items-center gap-6" aria-live="polite">
-      <p className="font-word font-bold text-8xl leading-tight">{item.text}</p>
-      <p className="text-2xl">
-        {item.clue ? (
-          <>
-            “{capital(item.clue)}. <strong>{capital(item.text)}.</strong>”
-          </>
-        ) : (
-          'Say it in a sentence of your own, then alone.'
-        )}
+      <div className="min-h-32 flex items-center">
+        {shown ? <Model item={item} /> : hidden ? <Hidden what="The word" className="text-4xl" /> : <p className="font-word font-bold text-8xl leading-tight">{item.text}</p>}
+      </div>
+      <p className="text-2xl min-h-8">
+        {hidden && !shown ? null : <Clue item={item} />}
         {repeats > 0 ? <span className="mute text-base"> said again {repeats}×</span> : null}
       </p>
-      {shown ? (
-        <Model item={item} />
-      ) : isCounted ? (
+      {shown ? null : isCounted ? (
         <Frames count={count} pieces={item.pieces} label={counted(count, 'sound')} />
       ) : (
         <p className="h-20 text-4xl mute flex items-center">How many sounds?</p>
@@ -41,5 +36,15 @@ export function Caller({ item, step, repeats, counted: isCounted }: CallerProps)
       )}
       {step === 'write' ? <Pause key={item.id} seconds={item.pause} /> : <div className="h-2" />}
     </div>
+  )
+}
+
+function Clue({ item }: { item: Item }) {
+  if (!item.clue) return <>Say it in a sentence of your own, then alone.</>
+  const capital = (text: string) => (text[0]?.toUpperCase() ?? '') + text.slice(1)
+  return (
+    <>
+      “{capital(item.clue)}. <strong>{capital(item.text)}.</strong>”
+    </>
   )
 }

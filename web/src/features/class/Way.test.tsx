@@ -9,7 +9,7 @@ import { ClassPage } from './ClassPage'
 
 const profile: Profile = { version: 2, accent: 'en-GB', step: 30, differentWords: 2, minutes: 20, choices }
 const option = (id: string, title: string) => ({ id, title, changes: `changes with ${id}`, example: `${id} shown` })
-const drawing = { width: 2000, top: 860, bottom: 300, letters: [{ text: 'sh', x: 80 }], lines: [{ shape: 'UNDERLINE', path: 'M 80 290 L 900 290', filled: false, strong: true }], says: 'line close under sh' } as const
+const drawing = { width: 2000, top: 860, bottom: 300, letters: [{ text: 'sh', x: 80, hollow: false }], lines: [{ shape: 'UNDERLINE', path: 'M 80 290 L 900 290', paint: 'LINE', strong: true }], says: 'line close under sh' } as const
 
 beforeEach(() => {
   let now = profile

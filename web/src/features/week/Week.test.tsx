@@ -23,7 +23,7 @@ const open = (at = '/week') => show(<Week />, '/week', at)
 
 test('shows what is half marked and makes it the next step', async () => {
   open()
-  expect((await screen.findByRole('link', { name: /^Next/ })).textContent).toContain('Mark the other 1 papers')
+  expect((await screen.findByRole('link', { name: /^Next/ })).textContent).toContain('Mark the last paper')
   expect(screen.getByText('1 of 2 papers marked')).toBeDefined()
   expect(screen.getByText(/two words, sentence · 17 min · given/)).toBeDefined()
 })

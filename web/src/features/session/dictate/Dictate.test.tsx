@@ -45,14 +45,46 @@ test('R counts how often it was said again, S skips to the next word', async () 
   expect(screen.getByText('said again 2×')).toBeDefined()
   await userEvent.keyboard('s')
   expect(screen.getByText('cage')).toBeDefined()
-  expect(screen.getByText('Next: the sentence')).toBeDefined()
 })
 
 test('ends with the sentence', async () => {
   await open('/dictate/9?item=3&step=1')
   expect(screen.getByText('The gull sat on the ledge.')).toBeDefined()
   expect(screen.getByText(/six words/)).toBeDefined()
-  expect(screen.getByText('The last one')).toBeDefined()
+  expect(screen.queryByRole('button', { name: /^Next: the/ })).toBeNull()
+})
+
+test('goes on and back by touch, to any step, and says what comes next', async () => {
+  await open()
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: /Back/ }).disabled).toBe(true)
+  await userEvent.click(screen.getByRole('button', { name: /^Next: say it/ }))
+  expect(step()).toBe('say it')
+  await userEvent.click(screen.getByRole('button', { name: 'show' }))
+  expect(step()).toBe('show')
+  await userEvent.click(screen.getByRole('button', { name: /^Next: check: one line/ }))
+  expect(screen.getByRole('button', { name: /^Next: cage/ })).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: /Back/ }))
+  expect(step()).toBe('show')
+  await userEvent.click(screen.getByRole('button', { name: /skip/ }))
+  expect(screen.getByText('2 of 3')).toBeDefined()
+})
+
+test('where nothing comes next, the end stands in the place of Next', async () => {
+  await open('/dictate/9?item=3&step=5')
+  expect(screen.queryByRole('button', { name: /^Next/ })).toBeNull()
+  expect(screen.getByRole('button', { name: 'Done: mark the papers' })).toBeDefined()
+})
+
+test.each([['the switch', async () => userEvent.click(screen.getByRole('checkbox', { name: /Hide the word/ }))], ['H', async () => userEvent.keyboard('h')]])('%s hides all that spells the word until it is shown', async (_, hide) => {
+  await open()
+  await hide()
+  expect(document.querySelector('main, body')?.textContent).not.toMatch(/badge/i)
+  expect(screen.getByText('The word is hidden until it is shown')).toBeDefined()
+  await waitFor(() => expect(screen.getByLabelText('address').textContent).toContain('hidden=1'))
+  await userEvent.click(screen.getByRole('button', { name: 'show' }))
+  expect(screen.getByRole('img', { name: 'badge' })).toBeDefined()
+  await userEvent.click(screen.getByRole('button', { name: /^check: one line/ }))
+  expect(screen.getByRole('button', { name: /^Next: the next one/ })).toBeDefined()
 })
 
 test('keeps the place in the address, so that a reload stays', async () => {

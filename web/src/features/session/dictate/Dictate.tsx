@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
+import { Link, useNavigate, useParams } from 'react-router'
 import { api, type Item, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
 import { askedOf, isShown, type Call } from '../../../blocks'
@@ -13,8 +13,11 @@ import { Failed, Head, Key, Loading } from '../../../ui/Parts'
 import { useBlockClock } from './useBlockClock'
 import { MoreTime } from './MoreTime'
 import { PointsBar } from './PointsBar'
+import { Onward } from './Onward'
+import { Steps } from './Steps'
 import { Stumblers } from './Stumblers'
-import { calls, isCounted, moved, within, type Place } from './script'
+import { calls, isCounted, moved } from './script'
+import { FREE, useGiving } from './useGiving'
 import { useTerms } from '../../../lib/terms'
 
 /** Gives a session, one item and one step at a time. */
@@ -31,28 +34,9 @@ function Giving({ session }: { session: Session }) {
   const classId = of.id
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const [params, setParams] = useSearchParams()
   const all = useMemo(() => calls(session, of.choices), [session, of.choices])
-  const [place, setPlace] = useState<Place>(() =>
-    within({ call: Number(params.get('item') ?? '1') - 1 || 0, step: Number(params.get('step') ?? '1') - 1 || 0 }, all),
-  )
-  const [repeats, setRepeats] = useState(0)
-  const [played, setPlayed] = useState(() => params.get('points') === '1')
-  // The address follows the place, so that a reload stays here.
-  useEffect(() => {
-    setParams({ item: String(place.call + 1), step: String(place.step + 1), ...(played ? { points: '1' } : {}) }, { replace: true })
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- setParams is new with every address
-  }, [place, played])
-  const goTo = (next: (from: Place) => Place) => {
-    setRepeats(0)
-    setPlace(next)
-  }
-  // A key that presses a focused button or link is that button's.
-  const free = { preventDefault: true, ignoreEventWhen: (e: KeyboardEvent) => e.key === ' ' && (e.target as HTMLElement).closest('a, button') !== null }
-  useHotkeys('space, right', () => goTo((from) => moved(from, 1, all)), free)
-  useHotkeys('left', () => goTo((from) => moved(from, -1, all)), free)
-  useHotkeys('r', () => setRepeats((n) => n + 1), free)
-  useHotkeys('s', () => goTo((from) => ({ call: Math.min(from.call + 1, all.length - 1), step: 0 })), free)
+  const { place, repeats, hidden, played, goTo, again, skip, hide, play } = useGiving(all)
+  const inTerms = useTerms()
   const here = all[place.call]
   const clock = useBlockClock(session.id, here?.block)
   const [naming, setNaming] = useState(false)
@@ -61,9 +45,8 @@ function Giving({ session }: { session: Session }) {
     mutationFn: ({ item, pupils }: { item: Item; pupils?: readonly number[] }) => api.stumble(session.id, item.id, pupils ? pupils.length > 0 || item.stumbled : !item.stumbled, pupils ?? []),
     onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey, exact: true }),
   })
-  useHotkeys('x', () => (here?.kind.isSpoken && !stumble.isPending ? stumble.mutate({ item: here.item }) : undefined), free)
-  useHotkeys('n', () => (here?.kind.isSpoken ? setNaming(true) : undefined), free)
-  useHotkeys('p', () => setPlayed(true), free)
+  useHotkeys('x', () => (here?.kind.isSpoken && !stumble.isPending ? stumble.mutate({ item: here.item }) : undefined), FREE)
+  useHotkeys('n', () => (here?.kind.isSpoken ? setNaming(true) : undefined), FREE)
   const finish = useMutation({
     mutationFn: () => api.become(session.id, session.version, 'GIVEN', clock.took()),
     onSuccess: async (given) => {
@@ -84,75 +67,63 @@ function Giving({ session }: { session: Session }) {
   }
   const { steps } = here
   const { Caller, isSpoken } = here.kind
-  const next = all[place.call + 1]
+  const to = (by: 1 | -1) => {
+    const there = moved(place, by, all)
+    return there.call === place.call && there.step === place.step ? undefined : there
+  }
+  const [before, after] = [to(-1), to(1)]
+  const done = (size: string) => (
+    <button type="button" className={`btn btn-primary ${size}`} disabled={finish.isPending} onClick={() => finish.mutate()}>
+      Done: mark the papers
+    </button>
+  )
   return (
     <>
       <Head title={`${dayName(session.date)}: ${session.title}`} note={`${place.call + 1} of ${all.length}`}>
-        <button type="button" className="btn btn-sm btn-primary" disabled={finish.isPending} onClick={() => finish.mutate()}>
-          Done: mark the papers
-        </button>
+        <label className="flex items-center gap-2 cursor-pointer min-h-11 px-2">
+          <input type="checkbox" className="toggle toggle-primary rounded-full border-base-content/60 before:rounded-full" checked={hidden} onChange={hide} />
+          Hide the word until it is shown <Key>H</Key>
+        </label>
+        {after ? done('btn-sm') : null}
       </Head>
       {finish.isError ? <Failed error={finish.error} retry={() => finish.mutate()} /> : null}
-      <div className="grow flex flex-col items-center justify-center gap-6 min-h-0">
-        <Steps steps={steps} step={place.step} />
-        <Caller key={place.call} item={here.item} step={steps[place.step] ?? ''} repeats={repeats} counted={isCounted(steps, place.step)} />
+      <Steps steps={steps} step={place.step} go={(step) => goTo((from) => ({ call: from.call, step }))} />
+      <div className="grow flex flex-col items-center gap-6 min-h-0 overflow-auto pt-6">
+        <Caller key={place.call} item={here.item} step={steps[place.step] ?? ''} repeats={repeats} counted={isCounted(steps, place.step)} hidden={hidden} />
         {isShown(steps[place.step] ?? '') ? <MarksLegend entries={session.legend.filter((entry) => here.item.drawing?.lines.some((line) => line.shape === entry.shape))} /> : null}
         {steps[place.step] === 'write' ? <MoreTime seconds={here.item.pause} /> : null}
       </div>
       {playing && !isSpoken ? <PointsBar key={here.item.id} session={session} item={here.item} /> : null}
       {naming ? <Stumblers item={here.item} pupils={of.pupils} note={(pupils) => stumble.mutate({ item: here.item, pupils })} close={() => setNaming(false)} /> : null}
-      <footer className="flex flex-wrap items-center gap-x-5 mute text-sm">
-        <span>
-          <Key>Space</Key> next step
-        </span>
-        <span>
-          <Key>←</Key> back
-        </span>
-        <span>
-          <Key>R</Key> say again
-        </span>
-        <span>
-          <Key>S</Key> skip
-        </span>
-        {isSpoken ? (
-          <button type="button" className="flex items-center gap-1" aria-pressed={here.item.stumbled} onClick={() => stumble.mutate({ item: here.item })}>
-            <Key>X</Key> {here.item.stumbled ? 'stumbled: it comes back' : 'they stumbled'}
-          </button>
-        ) : null}
-        {isSpoken ? (
-          <button type="button" className="flex items-center gap-1" onClick={() => setNaming(true)}>
-            <Key>N</Key> {here.item.stumblers.length > 0 ? of.pupils.filter((p) => here.item.stumblers.includes(p.id)).map((p) => p.name).join(', ') : 'who?'}
-          </button>
-        ) : null}
-        {playing ? null : (
-          <button type="button" className="flex items-center gap-1" onClick={() => setPlayed(true)}>
-            <Key>P</Key> play for points
-          </button>
-        )}
+      <div className="flex flex-wrap items-center gap-2 shrink-0">
+        <Quiet keyName="R" says="say again" press={again} />
+        <Quiet keyName="S" says="skip" press={skip} />
+        {isSpoken ? <Quiet keyName="X" says={here.item.stumbled ? 'stumbled: it comes back' : 'they stumbled'} pressed={here.item.stumbled} press={() => stumble.mutate({ item: here.item })} /> : null}
+        {isSpoken ? <Quiet keyName="N" says={here.item.stumblers.length > 0 ? of.pupils.filter((p) => here.item.stumblers.includes(p.id)).map((p) => p.name).join(', ') : 'who?'} press={() => setNaming(true)} /> : null}
+        {playing ? null : <Quiet keyName="P" says="play for points" press={play} />}
         {stumble.isError ? <span className="text-error">{stumble.error.message}</span> : null}
-        <span className="ml-auto">{next ? `Next: ${nameOf(next)}` : 'The last one'}</span>
-      </footer>
+      </div>
+      <Onward
+        back={before ? () => goTo((from) => moved(from, -1, all)) : undefined}
+        next={after ? () => goTo((from) => moved(from, 1, all)) : undefined}
+        nextName={after ? (after.call === place.call ? inTerms(steps[after.step] ?? '') : nameOf(all[after.call] ?? here, hidden)) : ''}
+        end={done('btn-lg h-16 text-lg')}
+      />
     </>
   )
 }
 
-function nameOf(call: Call): string {
-  return call.kind.long ? `the ${call.kind.name.toLowerCase()}` : (askedOf(call.item.text)?.says ?? call.item.text)
+/** A key that is a button too, for whoever gives with a finger. */
+function Quiet({ keyName, says, press, pressed }: { keyName: string; says: string; press: () => void; pressed?: boolean }) {
+  return (
+    <button type="button" className="btn min-h-11 text-[15px] font-normal" aria-pressed={pressed} onClick={press}>
+      <Key>{keyName}</Key> {says}
+    </button>
+  )
 }
 
-function Steps({ steps, step }: { steps: readonly string[]; step: number }) {
-  const inTerms = useTerms()
-  return (
-    <ol className="flex flex-wrap justify-center gap-2" aria-label="Steps">
-      {steps.map((name, i) => (
-        <li
-          key={name}
-          aria-current={i === step ? 'step' : undefined}
-          className={`rounded-full px-3.5 py-1 border ${i === step ? 'bg-primary text-primary-content border-primary' : 'border-base-300 mute'}`}
-        >
-          {inTerms(name)}
-        </li>
-      ))}
-    </ol>
-  )
+/** What comes after this; a word that is hidden is not named. */
+function nameOf(call: Call, hidden: boolean): string {
+  if (call.kind.long) return `the ${call.kind.name.toLowerCase()}`
+  return hidden ? 'the next one' : (askedOf(call.item.text)?.says ?? call.item.text)
 }

@@ -29,7 +29,7 @@ export const AttemptCell = memo(function AttemptCell({
     <button
       type="button"
       tabIndex={-1}
-      className="block w-full h-[21px] leading-[19px] overflow-hidden whitespace-nowrap [contain:strict]"
+      className="block w-full min-h-[21px] leading-[19px] px-0.5"
       aria-label={`${name}, ${column.kind.head(column.item)}: ${spoken(entry, column)}`}
       onClick={() => go({ row, column: at })}
     >

@@ -6,10 +6,6 @@ import type { CellKeys } from './OpenCell'
 import { PaperRow } from './PaperRow'
 import type { PaperStore } from './paperStore'
 
-/** Narrowest columns, in rem: of names, of a word, so that a zoomed page scrolls in place of cutting letters off. */
-const NAMES = 6
-const WORD = 4
-
 /** How the papers lie, and how they are put otherwise. */
 export interface PileKeys {
   readonly byName: boolean
@@ -17,7 +13,10 @@ export interface PileKeys {
   readonly sortByName: () => void
 }
 
-/** Papers down, items across. */
+/**
+ * Papers down, items across. A column is as wide as its widest answer, so that nothing a child wrote is ever cut; what is
+ * too wide for the window scrolls beside the names.
+ */
 export function MarkGrid({
   store,
   papers,
@@ -36,15 +35,11 @@ export function MarkGrid({
   pile: PileKeys
 }) {
   return (
-    <div className="sheet overflow-auto min-h-0 max-lg:max-h-[65vh] @container">
-      <table
-        className="w-full table-fixed border-separate border-spacing-0 text-[14.5px]"
-        style={{ minWidth: `${NAMES + columns.length * WORD}rem` }}
-        aria-label="Papers and words"
-      >
+    <div className="sheet scrolls overflow-auto min-h-0 max-lg:max-h-[65vh] @container">
+      <table className="w-full border-separate border-spacing-0 text-[14.5px]" aria-label="Papers and words">
         <thead>
           <tr className="font-word">
-            <th scope="col" className="w-24 text-left sticky top-0 left-0 bg-base-100 z-20 py-1">
+            <th scope="col" className="text-left sticky top-0 left-0 bg-base-100 z-20 py-1">
               <span className="sr-only">Child</span>
               {pile.byName ? null : (
                 <button type="button" className="link text-xs font-sans font-normal" title="The papers as the names go" onClick={pile.sortByName}>

@@ -99,9 +99,16 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
   return (
     <div className="relative">
       {long && entry.kept?.sentence ? <SentenceLine mark={entry.kept.sentence} /> : null}
+      {/* What is typed, unseen: the column is as wide as that. */}
+      {long ? null : (
+        <span aria-hidden className="invisible block h-0 px-2 font-word whitespace-pre">
+          {text}
+        </span>
+      )}
       <input
         ref={input}
-        className={`w-full font-word bg-base-100 border-2 border-primary rounded outline-none block ${shape}`}
+        size={1}
+        className={`w-full min-w-0 font-word bg-base-100 border-2 border-primary rounded outline-none block ${shape}`}
         aria-label={`${name}: ${column.kind.head(column.item)}`}
         value={text}
         maxLength={400}

@@ -44,12 +44,12 @@ export const PaperRow = memo(function PaperRow({
             e.preventDefault()
             move(Number(e.dataTransfer.getData('text/plain')), row)
           }}
-          className={`cursor-grab text-left font-semibold text-[13px] pl-3 h-[21px] leading-none sticky left-0 z-[5] ${column ? 'soft' : 'bg-base-100'}`}
+          className={`cursor-grab text-left font-semibold text-[13.5px] pl-2 pr-1.5 h-[21px] leading-none whitespace-nowrap sticky left-0 z-[5] ${column ? 'soft' : 'bg-base-100'}`}
         >
           {pupil.name} <span className="text-primary font-normal">{state === 'away' ? <em className="mute">away</em> : state === 'done' ? '✓' : ''}</span>
         </th>
         {columns.map((c, i) => (
-          <td key={c.item.id} className={`border-b border-base-300 text-center p-0 ${i === open ? '' : 'overflow-hidden'} ${c.first && i > 0 ? 'border-l-2' : ''}`}>
+          <td key={c.item.id} className={`border-b border-base-300 text-center p-0 ${c.first && i > 0 ? 'border-l-2' : ''}`}>
             {i === open && !c.kind.long ? (
               <OpenCell store={store} pupilId={pupil.id} name={pupil.name} column={c} keys={keys} />
             ) : (

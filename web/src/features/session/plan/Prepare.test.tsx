@@ -139,6 +139,24 @@ test('undoes and redoes, by key or button, with the items that are there keeping
   expect(screen.getByRole('button', { name: 'Redo' }).hasAttribute('disabled')).toBe(true)
 })
 
+test('undo takes back what was done here, and leaves what another window has added since', async () => {
+  await open()
+  await userEvent.click(screen.getByRole('button', { name: 'Take ledge' }))
+  await waitFor(() => expect(kept().at(-1)).toEqual(['badge', 'cage', 'ledge']))
+  // The other window adds fudge; this one hears of it when it undoes.
+  let first = true
+  answer('put', '/api/sessions/9', ({ body }) => {
+    if (!first) return withWords(texts(body as Plan, 'words') ?? [], undefined, 9)
+    first = false
+    return problem(409, 'This session was changed elsewhere meanwhile.')
+  })
+  answer('get', '/api/sessions/9', withWords(['badge', 'cage', 'ledge', 'fudge'], undefined, 8))
+  await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
+  await waitFor(() => expect(kept().at(-1)).toEqual(['badge', 'cage', 'fudge']))
+  await userEvent.click(screen.getByRole('button', { name: 'Redo' }))
+  await waitFor(() => expect(kept().at(-1)).toEqual(['badge', 'cage', 'ledge', 'fudge']))
+})
+
 test('a block that was dropped comes back whole', async () => {
   let version = 3
   answer('put', '/api/sessions/9', ({ body }) =>

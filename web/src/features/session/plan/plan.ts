@@ -69,22 +69,6 @@ export const withoutBlock =
   (id: number): Change =>
   (plan) => ({ ...plan, blocks: plan.blocks.filter((b) => b.id !== id) })
 
-/** The plan as it was: what is there still keeps its ids, and with them its answers; what went comes back as new. */
-export const restored =
-  (was: Planned): Change =>
-  (plan) => {
-    const items = new Set(plan.blocks.flatMap((b) => b.items.map((i) => i.id)))
-    const blocks = new Set(plan.blocks.map((b) => b.id))
-    return {
-      ...was,
-      blocks: was.blocks.map((b, at) => ({
-        ...b,
-        id: blocks.has(b.id) ? b.id : -1 - at,
-        items: b.items.map((i) => (blocks.has(b.id) && items.has(i.id) ? i : { ...i, id: undefined })),
-      })),
-    }
-  }
-
 type Items = readonly PlannedItem[]
 
 const fresh = (text: string): PlannedItem => ({ id: undefined, text, role: 'OWN', why: '', view: undefined })

@@ -3,17 +3,30 @@ import { useState } from 'react'
 import { flushSync } from 'react-dom'
 import { api, ApiProblem, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
-import { planOf, restored, toSend, type Change, type Planned } from './plan'
+import { inverse } from './inverse'
+import { planOf, toSend, type Change, type Planned } from './plan'
 
-export interface Failed {
+interface Failed {
   readonly error: Error
-  readonly change: Change
+  readonly sent: Sent
 }
 
-/** How the plan was before each change, and after each that was undone. */
+/** A change on its way, and the step that tells afterwards what it did. */
+interface Sent {
+  readonly change: Change
+  readonly step: Step
+}
+
+/** A change that was made: the plan before it and after it, as drawn at first, as it was kept from then on. */
+interface Step {
+  was: Planned
+  did: Planned
+}
+
+/** What may be undone, and what was undone and may be made again. */
 interface Steps {
-  readonly back: readonly Planned[]
-  readonly forth: readonly Planned[]
+  readonly back: readonly Step[]
+  readonly forth: readonly Step[]
 }
 
 const MOST_STEPS = 50
@@ -32,11 +45,14 @@ export function usePlan(session: Session) {
   const [failed, setFailed] = useState<Failed | undefined>()
   const { queryKey } = ask.session(session.id)
 
-  const keep = async (change: Change): Promise<Session> => {
+  const keep = async ({ change, step }: Sent): Promise<Session> => {
     let seen = queries.getQueryData<Session>(queryKey) ?? session
     for (let tries = 1; ; tries++) {
       try {
-        return await api.rewrite(seen.id, seen.version, toSend(change(planOf(seen))))
+        const done = await api.rewrite(seen.id, seen.version, toSend(change(planOf(seen))))
+        step.was = planOf(seen)
+        step.did = planOf(done)
+        return done
       } catch (late) {
         if (!(late instanceof ApiProblem) || late.status !== 409 || tries === MOST_TRIES) throw late
         const now = await api.session(seen.id)
@@ -51,39 +67,39 @@ export function usePlan(session: Session) {
     mutationFn: keep,
     // A change leaves the pending ones in the very step in which its result arrives: shown a moment too long it is made
     // twice, a moment too short it is undone, and a row that jumps back and forth loses the focus.
-    onSuccess: (done, change) => {
+    onSuccess: (done, { change }) => {
       flushSync(() => setSheet((sheet) => ({ kept: done, pending: without(sheet.pending, change) })))
       queries.setQueryData(queryKey, done)
     },
-    onError: (error, change) => {
-      setSheet((sheet) => ({ ...sheet, pending: without(sheet.pending, change) }))
-      setFailed({ error, change })
+    onError: (error, sent) => {
+      setSheet((sheet) => ({ ...sheet, pending: without(sheet.pending, sent.change) }))
+      setFailed({ error, sent })
     },
     onSettled: () => classChanged(queries, session.classId),
   })
   const [steps, setSteps] = useState<Steps>({ back: [], forth: [] })
-  const send = (next: Change) => {
+  const send = (sent: Sent) => {
     setFailed(undefined)
-    setSheet((sheet) => ({ ...sheet, pending: [...sheet.pending, next] }))
-    save.mutate(next)
+    setSheet((sheet) => ({ ...sheet, pending: [...sheet.pending, sent.change] }))
+    save.mutate(sent)
   }
   const newest = kept.version > session.version ? kept : session
   const now: Planned = pending.reduce((plan, next) => next(plan), planOf(newest))
-  const change = (next: Change) => {
-    setSteps({ back: [...steps.back, now].slice(-MOST_STEPS), forth: [] })
-    send(next)
+  const made = (change: Change): Step => {
+    const step: Step = { was: now, did: change(now) }
+    send({ change, step })
+    return step
   }
+  const change = (next: Change) => setSteps({ back: [...steps.back, made(next)].slice(-MOST_STEPS), forth: [] })
+  /** What a step did is looked up when its turn has come: by then it is known what was kept. */
+  const takenBack = (step: Step): Change => (plan) => inverse(step.was, step.did)(plan)
   const undo = () => {
-    const was = steps.back.at(-1)
-    if (!was) return
-    setSteps({ back: steps.back.slice(0, -1), forth: [...steps.forth, now] })
-    send(restored(was))
+    const last = steps.back.at(-1)
+    if (last) setSteps({ back: steps.back.slice(0, -1), forth: [...steps.forth, made(takenBack(last))] })
   }
   const redo = () => {
-    const was = steps.forth.at(-1)
-    if (!was) return
-    setSteps({ back: [...steps.back, now], forth: steps.forth.slice(0, -1) })
-    send(restored(was))
+    const last = steps.forth.at(-1)
+    if (last) setSteps({ back: [...steps.back, made(takenBack(last))], forth: steps.forth.slice(0, -1) })
   }
   return {
     now,
@@ -92,7 +108,7 @@ export function usePlan(session: Session) {
     redo: steps.forth.length > 0 ? redo : undefined,
     busy: pending.length > 0,
     failure: failed?.error,
-    again: () => (failed ? send(failed.change) : undefined),
+    again: () => (failed ? send(failed.sent) : undefined),
   }
 }
 

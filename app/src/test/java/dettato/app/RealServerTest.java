@@ -168,8 +168,7 @@ class RealServerTest {
               .send(
                   HttpRequest.newBuilder(at("/actuator/health" + path)).build(),
                   HttpResponse.BodyHandlers.ofString())
-              .body()
-              .replaceAll(",\"groups\".*]", ""));
+              .body());
     }
   }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * A word with its signs, ready to be drawn: letters with their places and lines over them. Lengths
@@ -20,6 +21,7 @@ public record Drawing(
   private static final int MARGIN = 80;
   private static final int BETWEEN_UNITS = 70;
   private static final int AT_A_BEAT = 150;
+  private static final int AT_A_CHUNK = 90;
   private static final int IN_A_FRAME = 130;
   private static final int LEAST_TOP = 860;
   private static final int LEAST_BOTTOM = 300;
@@ -29,15 +31,32 @@ public record Drawing(
     lines = List.copyOf(lines);
   }
 
-  /** Letters that stand together, from a place on. */
-  public record Letters(String text, int x) {}
+  /**
+   * Letters that stand together, from a place on.
+   *
+   * @param hollow whether only their outline is drawn
+   */
+  public record Letters(String text, int x, boolean hollow) {
+    Letters(String text, int x) {
+      this(text, x, false);
+    }
+  }
+
+  /** How a path is drawn. */
+  public enum Paint {
+    LINE,
+    /** Full of ink. */
+    FULL,
+    /** Tinted, behind the letters. */
+    TINT
+  }
 
   /**
-   * A line or, when filled, a dot.
+   * A line, a dot or a band.
    *
    * @param path of M, L and C
    */
-  public record Line(Shape shape, String path, boolean filled, boolean strong) {}
+  public record Line(Shape shape, String path, Paint paint, boolean strong) {}
 
   /** A word with its signs. */
   public static Drawing of(Word word, List<Sign> signs) {
@@ -54,7 +73,7 @@ public record Drawing(
         width,
         Math.max(LEAST_TOP, lines.top()),
         Math.max(LEAST_BOTTOM, lines.bottom()),
-        List.of(new Letters(text, MARGIN)),
+        List.of(new Letters(text, MARGIN, shapes.contains(Shape.HOLLOW))),
         lines.all(),
         shapes.isEmpty() ? "" : shapes.get(0).says() + " " + text);
   }
@@ -109,6 +128,14 @@ public record Drawing(
     }
     Set<Integer> beats = new HashSet<>();
     signs.stream().filter(s -> s.shape() == Shape.BEAT_LINE).forEach(s -> beats.add(s.from()));
+    Set<Integer> chunks = new HashSet<>();
+    signs.stream()
+        .filter(s -> s.meaning() == Meaning.CHUNK && s.shape() == Shape.OVERLINE)
+        .forEach(s -> chunks.addAll(List.of(s.from(), s.to())));
+    Set<Integer> hollow = new HashSet<>();
+    signs.stream()
+        .filter(s -> s.shape() == Shape.HOLLOW)
+        .forEach(s -> IntStream.range(s.from(), s.to()).forEach(hollow::add));
     int[] left = new int[letters.length()];
     int[] right = new int[letters.length()];
     List<Letters> placed = new ArrayList<>();
@@ -116,20 +143,21 @@ public record Drawing(
     for (int i = 0; i < letters.length(); i++) {
       x += i > 0 && starts.contains(i) ? BETWEEN_UNITS : 0;
       x += beats.contains(i) ? AT_A_BEAT : 0;
+      x += i > 0 && chunks.contains(i) ? AT_A_CHUNK : 0;
       if (i == word.apostrophe()) {
         placed.add(new Letters("'", x));
         x += LetterWidths.of('\'');
       }
       left[i] = x;
-      placed.add(new Letters(letters.substring(i, i + 1), x));
+      placed.add(new Letters(letters.substring(i, i + 1), x, hollow.contains(i)));
       x += LetterWidths.of(letters.charAt(i));
       right[i] = x;
     }
     Lines lines = new Lines();
     for (Sign sign : signs) {
-      if (sign.shape() == Shape.BEAT_LINE) {
-        double between = (right[sign.from() - 1] + left[sign.from()]) / 2.0;
-        lines.add(sign.shape(), between, between, letters, sign.strong());
+      if (sign.shape() == Shape.BEAT_LINE || sign.shape() == Shape.TICK) {
+        before(lines, sign, sign.from(), left, right, letters);
+        before(lines, sign, sign.apart(), left, right, letters);
       } else {
         String on = letters.substring(sign.from(), sign.to());
         lines.add(sign.shape(), left[sign.from()], right[sign.to() - 1], on, sign.strong());
@@ -145,6 +173,15 @@ public record Drawing(
         placed,
         lines.all(),
         Sign.spoken(signs, letters));
+  }
+
+  /** A shape between a letter and the one before it; nothing before the first. */
+  private static void before(
+      Lines lines, Sign sign, int letter, int[] left, int[] right, String letters) {
+    if (letter > 0) {
+      double between = (right[letter - 1] + left[letter]) / 2.0;
+      lines.add(sign.shape(), between, between, letters, sign.strong());
+    }
   }
 
   /**

@@ -22,9 +22,11 @@ public final class Legend {
       Drawing drawing =
           shape == Shape.BEAT_LINE
               ? Drawing.between("rab", "bit", shape)
-              : meaning == Meaning.SPLIT
-                  ? Drawing.around("a", "k", "e", shape)
-                  : Drawing.phrase(example(meaning), List.of(shape));
+              : shape == Shape.TICK
+                  ? Drawing.between("sh", "i", shape)
+                  : meaning == Meaning.SPLIT
+                      ? Drawing.around("a", "k", "e", shape)
+                      : Drawing.phrase(example(meaning), List.of(shape));
       entries.add(new Entry(meaning, shape, meaning.title(), drawing));
     }
     return entries;
@@ -37,6 +39,8 @@ public final class Legend {
       case DOUBLE -> "ff";
       case IRREGULAR -> "ai";
       case CHUNK -> "ing";
+      case ENDING -> "ed";
+      case VOWEL -> "oa";
       case SILENT -> "k";
       case SOFT -> "c";
       case BEAT -> "rabbit";

@@ -23,6 +23,10 @@ final class Lines {
   private static final int LINE_TOP = 880;
   private static final int LINE_BOTTOM = 330;
   private static final int HALF_BREVE = 150;
+  private static final int TICK_TOP = 960;
+  private static final int TICK_BOTTOM = 820;
+  private static final int BAND_LOW = 60;
+  private static final int STEP_DOWN = 60;
 
   private final List<Drawing.Line> all = new ArrayList<>();
   private int top;
@@ -53,19 +57,16 @@ final class Lines {
     int low = on.chars().anyMatch(c -> DEEP.indexOf(c) >= 0) ? DEPTH : 0;
     int over = -high - OVER;
     switch (shape) {
-      case DOT -> put(shape, circle(middle, UNDER), true, strong, 0, UNDER);
-      case BAR ->
-          put(shape, Pen.line(left + ASIDE, UNDER, right - ASIDE, UNDER), false, strong, 0, UNDER);
+      case DOT -> put(shape, circle(middle, UNDER), strong, 0, UNDER);
+      case BAR -> put(shape, Pen.line(left + ASIDE, UNDER, right - ASIDE, UNDER), strong, 0, UNDER);
       case UNDERLINE ->
-          put(shape, Pen.line(left + ASIDE, CLOSE, right - ASIDE, CLOSE), false, strong, 0, CLOSE);
-      case ARC -> put(shape, Pen.hanging(left, right, ARC, HANG), false, strong, 0, ARC + HANG);
-      case SCOOP ->
-          put(shape, Pen.hanging(left, right, UNDER, HANG), false, strong, 0, UNDER + HANG);
+          put(shape, Pen.line(left + ASIDE, CLOSE, right - ASIDE, CLOSE), strong, 0, CLOSE);
+      case ARC -> put(shape, Pen.hanging(left, right, ARC, HANG), strong, 0, ARC + HANG);
+      case SCOOP -> put(shape, Pen.hanging(left, right, UNDER, HANG), strong, 0, UNDER + HANG);
       case RING ->
           put(
               shape,
               Pen.ellipse(left - AROUND, -high - AROUND, right + AROUND, low + AROUND),
-              false,
               strong,
               high + AROUND,
               low + AROUND);
@@ -73,7 +74,6 @@ final class Lines {
           put(
               shape,
               Pen.box(left - ASIDE, -high - AROUND, right + ASIDE, low + AROUND),
-              false,
               strong,
               high + AROUND,
               low + AROUND);
@@ -81,7 +81,6 @@ final class Lines {
           put(
               shape,
               Pen.hanging(middle - HALF_BREVE, middle + HALF_BREVE, over - OVER, OVER),
-              false,
               strong,
               OVER - over,
               0);
@@ -89,17 +88,15 @@ final class Lines {
           put(
               shape,
               Pen.line(middle - HALF_BREVE, over, middle + HALF_BREVE, over),
-              false,
               strong,
               -over,
               0);
-      case DOT_ABOVE -> put(shape, circle(middle, over), true, strong, -over, 0);
-      case STROKE -> put(shape, Pen.line(left, OVER, right, -high), false, strong, high, OVER);
+      case DOT_ABOVE -> put(shape, circle(middle, over), strong, -over, 0);
+      case STROKE -> put(shape, Pen.line(left, OVER, right, -high), strong, high, OVER);
       case BEAT_LINE ->
           put(
               shape,
               Pen.line(middle, -LINE_TOP, middle, LINE_BOTTOM),
-              false,
               strong,
               LINE_TOP,
               LINE_BOTTOM);
@@ -107,10 +104,29 @@ final class Lines {
           put(
               shape,
               Pen.box(left, -FRAME_TOP, right, FRAME_BOTTOM),
-              false,
               strong,
               FRAME_TOP,
               FRAME_BOTTOM);
+      case TICK ->
+          put(shape, Pen.line(middle, -TICK_TOP, middle, -TICK_BOTTOM), strong, TICK_TOP, 0);
+      case BAND ->
+          put(
+              shape,
+              Pen.box(left - ASIDE, -high - ASIDE, right + ASIDE, low + BAND_LOW),
+              strong,
+              high + ASIDE,
+              low + BAND_LOW);
+      case STEP ->
+          put(
+              shape,
+              Pen.steps(left - ASIDE, CLOSE, right, UNDER + STEP_DOWN),
+              strong,
+              0,
+              UNDER + STEP_DOWN);
+      case OVERLINE -> put(shape, Pen.line(left, -LINE_TOP, right, -LINE_TOP), strong, LINE_TOP, 0);
+      case HOLLOW -> {
+        // Drawn in the letters themselves.
+      }
     }
   }
 
@@ -122,9 +138,17 @@ final class Lines {
     return Pen.ellipse(x - DOT, y - DOT, x + DOT, y + DOT);
   }
 
-  private void put(Shape shape, String path, boolean filled, boolean strong, int above, int below) {
+  private void put(Shape shape, String path, boolean strong, int above, int below) {
     top = Math.max(top, above);
     bottom = Math.max(bottom, below);
-    all.add(new Drawing.Line(shape, path, filled, strong));
+    all.add(new Drawing.Line(shape, path, paint(shape), strong));
+  }
+
+  private static Drawing.Paint paint(Shape shape) {
+    return switch (shape) {
+      case DOT, DOT_ABOVE -> Drawing.Paint.FULL;
+      case BAND -> Drawing.Paint.TINT;
+      default -> Drawing.Paint.LINE;
+    };
   }
 }

@@ -9,7 +9,14 @@ public enum Meaning {
       "each sound",
       "one mark for every sound, however many letters it has",
       EnumSet.of(
-          Shape.DOT, Shape.BAR, Shape.UNDERLINE, Shape.SCOOP, Shape.BOX, Shape.RING, Shape.FRAME)),
+          Shape.DOT,
+          Shape.BAR,
+          Shape.UNDERLINE,
+          Shape.SCOOP,
+          Shape.BOX,
+          Shape.RING,
+          Shape.FRAME,
+          Shape.TICK)),
   LETTER(
       "a sound of one letter",
       "one letter that spells a sound by itself",
@@ -18,7 +25,15 @@ public enum Meaning {
       "a sound of several letters",
       "letters that stand together for one sound",
       EnumSet.of(
-          Shape.DOT, Shape.BAR, Shape.UNDERLINE, Shape.SCOOP, Shape.ARC, Shape.BOX, Shape.RING)),
+          Shape.DOT,
+          Shape.BAR,
+          Shape.UNDERLINE,
+          Shape.SCOOP,
+          Shape.ARC,
+          Shape.BOX,
+          Shape.RING,
+          Shape.BAND,
+          Shape.OVERLINE)),
   SPLIT(
       "a vowel around a consonant",
       "a vowel and the e that stands after the next consonant",
@@ -26,18 +41,44 @@ public enum Meaning {
   DOUBLE(
       "a doubled consonant",
       "the same letter twice for one sound",
-      EnumSet.of(Shape.RING, Shape.BOX, Shape.BAR, Shape.ARC, Shape.UNDERLINE)),
+      EnumSet.of(
+          Shape.RING,
+          Shape.BOX,
+          Shape.BAR,
+          Shape.ARC,
+          Shape.UNDERLINE,
+          Shape.BAND,
+          Shape.OVERLINE)),
   IRREGULAR(
       "the part to know by heart",
       "what is not spelled as it sounds",
-      EnumSet.of(Shape.RING, Shape.BOX, Shape.UNDERLINE)),
+      EnumSet.of(Shape.RING, Shape.BOX, Shape.UNDERLINE, Shape.BAND)),
   CHUNK(
       "a taught chunk",
       "letters that the class learns as one piece",
-      EnumSet.of(Shape.BOX, Shape.RING, Shape.SCOOP, Shape.BAR, Shape.UNDERLINE)),
+      EnumSet.of(
+          Shape.BOX,
+          Shape.RING,
+          Shape.SCOOP,
+          Shape.BAR,
+          Shape.UNDERLINE,
+          Shape.BAND,
+          Shape.OVERLINE,
+          Shape.STEP)),
+  ENDING(
+      "an ending",
+      "what is joined to a base, such as -ing or -ed",
+      EnumSet.of(Shape.STEP, Shape.BAND, Shape.OVERLINE, Shape.BAR)),
+  VOWEL(
+      "a vowel",
+      "letters that say a vowel",
+      EnumSet.of(Shape.BAND, Shape.OVERLINE, Shape.BAR, Shape.RING)),
   SHORT_VOWEL("a short vowel", "a vowel letter that says its short sound", EnumSet.of(Shape.BREVE)),
   LONG_VOWEL("a long vowel", "a vowel letter that says a long sound", EnumSet.of(Shape.MACRON)),
-  SILENT("a letter not sounded", "a letter that says nothing itself", EnumSet.of(Shape.STROKE)),
+  SILENT(
+      "a letter not sounded",
+      "a letter that says nothing itself",
+      EnumSet.of(Shape.STROKE, Shape.HOLLOW)),
   SOFT("a softened c or g", "c that says /s/, g that says /dʒ/", EnumSet.of(Shape.DOT_ABOVE)),
   BEAT("where a beat begins", "between the beats of a word", EnumSet.of(Shape.BEAT_LINE)),
   PHRASE(

@@ -43,6 +43,11 @@ final class Pen {
         left, top, right, top, right, bottom, left, bottom, left, top);
   }
 
+  /** A line that goes down at its start, then along. */
+  static String steps(double x1, double high, double x2, double low) {
+    return path("M %.0f %.0f L %.0f %.0f L %.0f %.0f", x1, high, x1, low, x2, low);
+  }
+
   private static String curve(double... to) {
     return path(" C %.0f %.0f %.0f %.0f %.0f %.0f", to[0], to[1], to[2], to[3], to[4], to[5]);
   }

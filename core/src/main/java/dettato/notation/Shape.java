@@ -14,7 +14,12 @@ public enum Shape {
   STROKE("stroke", "stroke through"),
   DOT_ABOVE("dot above", "dot over"),
   BEAT_LINE("beat line", "upright line before"),
-  FRAME("frame", "frame for");
+  FRAME("frame", "frame for"),
+  TICK("tick between", "tick before"),
+  BAND("tinted band", "band behind"),
+  HOLLOW("hollow letters", "hollow"),
+  STEP("low step", "step under"),
+  OVERLINE("line above", "line above");
 
   private final String title;
   private final String says;

@@ -51,6 +51,7 @@ public final class Signs {
         onUnit(signs, word, u, u == focus);
       }
     }
+    ending(signs, word, focus);
     int beat = 0;
     List<WrittenBeats.Part> beats = WrittenBeats.of(word);
     for (WrittenBeats.Part part : beats.subList(0, beats.size() - 1)) {
@@ -59,6 +60,20 @@ public final class Signs {
     }
     signs.sort(Comparator.comparingInt(Sign::from).thenComparing(Sign::meaning));
     return signs;
+  }
+
+  /** What is joined to a base, from the first letter that is not the base's. */
+  private void ending(List<Sign> signs, Word word, int focus) {
+    int unit = word.endingUnit();
+    if (unit < word.cut().size()) {
+      add(
+          signs,
+          Meaning.ENDING,
+          word.cut().start(unit),
+          word.letters().length(),
+          -1,
+          focus >= unit);
+    }
   }
 
   private void onUnit(List<Sign> signs, Word word, int unit, boolean strong) {
@@ -81,6 +96,9 @@ public final class Signs {
     Optional<Meaning> counted = counted(cut.unit(unit), silent);
     if (counted.isPresent()) {
       add(signs, counted.get(), first, last, silent > 0 ? -1 : apart, strong);
+    }
+    if (isVowel(cut.unit(unit))) {
+      add(signs, Meaning.VOWEL, first, last, silent > 0 ? -1 : apart, strong);
     }
     if (isSoft(cut.unit(unit))) {
       add(signs, Meaning.SOFT, from, from + 1, -1, strong);
@@ -123,6 +141,11 @@ public final class Signs {
       add(signs, Meaning.SILENT, apart, apart + 1, -1, strong);
     }
     return places.size() + (apart >= 0 ? 1 : 0);
+  }
+
+  /** The le of candle says a vowel and an l; no teacher calls it a vowel. */
+  private static boolean isVowel(Unit unit) {
+    return unit.sound().isVowel() && !unit.grapheme().text().startsWith("l");
   }
 
   private static boolean isSoft(Unit unit) {

@@ -21,7 +21,8 @@ import org.junit.jupiter.api.Test;
 class DrawingTest {
   private static final Pattern NUMBERS = Pattern.compile("(-?\\d+) (-?\\d+)");
   private static final List<String> WORDS =
-      List.of("bell", "knives", "giraffe", "rabbit", "cage", "said", "bold", "quick", "fly");
+      List.of(
+          "bell", "knives", "giraffe", "rabbit", "cage", "said", "bold", "quick", "fly", "hopping");
 
   private static final List<Notation> NOTATIONS =
       List.of(
@@ -41,7 +42,14 @@ class DrawingTest {
                   Meaning.SILENT, Shape.STROKE,
                   Meaning.LETTERS, Shape.UNDERLINE,
                   Meaning.SOFT, Shape.DOT_ABOVE,
-                  Meaning.BEAT, Shape.BEAT_LINE)));
+                  Meaning.BEAT, Shape.BEAT_LINE)),
+          new Notation(
+              Map.of(
+                  Meaning.SOUND, Shape.TICK,
+                  Meaning.VOWEL, Shape.BAND,
+                  Meaning.SILENT, Shape.HOLLOW,
+                  Meaning.CHUNK, Shape.OVERLINE,
+                  Meaning.ENDING, Shape.STEP)));
 
   private static Drawing drawn(String spelling, Notation notation) {
     Word word = Lexicon.shipped().find(spelling, "en-GB").orElseThrow();
@@ -85,7 +93,34 @@ class DrawingTest {
             .flatMap(n -> WORDS.stream().flatMap(w -> drawn(w, n).lines().stream()))
             .map(Drawing.Line::shape)
             .collect(Collectors.toCollection(() -> EnumSet.noneOf(Shape.class)));
-    assertEquals(EnumSet.complementOf(EnumSet.of(Shape.SCOOP)), drawn);
+    assertEquals(EnumSet.complementOf(EnumSet.of(Shape.SCOOP, Shape.HOLLOW)), drawn);
+  }
+
+  @Test
+  void lettersThatAreNotSoundedAreHollowAndNoOthers() {
+    Notation hollow = new Notation(Map.of(Meaning.SILENT, Shape.HOLLOW));
+    assertEquals(
+        "kne",
+        drawn("knives", hollow).letters().stream()
+            .filter(l -> l.hollow() || l.text().equals("n"))
+            .map(Drawing.Letters::text)
+            .collect(Collectors.joining()));
+    assertEquals("hollow k, hollow e", drawn("knives", hollow).says());
+  }
+
+  /** A tick stands between two sounds: one fewer than there are, and one more for a split vowel. */
+  @Test
+  void aTickStandsBetweenSounds() {
+    Notation ticks = new Notation(Map.of(Meaning.SOUND, Shape.TICK));
+    assertEquals(2, drawn("bell", ticks).lines().size());
+    assertEquals(1, drawn("fly", ticks).lines().size() - 1);
+    assertEquals(3, drawn("cake", ticks).lines().size());
+  }
+
+  @Test
+  void aChunkUnderALineStandsApart() {
+    Notation over = new Notation(Map.of(Meaning.CHUNK, Shape.OVERLINE));
+    assertTrue(drawn("bold", over).width() > drawn("bold", Notation.NONE).width());
   }
 
   @Test

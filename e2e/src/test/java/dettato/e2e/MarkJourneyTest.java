@@ -209,7 +209,6 @@ class MarkJourneyTest extends Journey {
     String code =
         Objects.requireNonNull(page.getByLabel(Pattern.compile("^Code")).textContent()).strip();
     window.mustBeAccessible();
-    window.picture("tablets");
     try (BrowserContext phone = window.another(390, 844)) {
       Page theirs = phone.newPage();
       theirs.navigate(server.address() + "/write?code=" + code);
@@ -248,4 +247,69 @@ class MarkJourneyTest extends Journey {
                 new Page.GetByRoleOptions().setName(Pattern.compile("^Yusra, stopped: stoped"))))
         .isVisible();
   }
+
+  /** What a child wrote, and what was asked, is whole at every width, letter by letter. */
+  @Test
+  @Order(7)
+  void everyCellAndHeadIsWholeAtEveryWidth() throws IOException {
+    Client client = new Client(server.address());
+    client.logIn();
+    JsonObject longest =
+        Sessions.ofKinds(
+            client, "2026-02-26", List.of("words", "sort", "gap", "sentence", "questions"));
+    String id = longest.get("id").getAsString();
+    List<JsonObject> items = Sessions.items(longest);
+    int child = 0;
+    for (JsonElement paper : client.get("/api/sessions/" + id + "/papers").getAsJsonArray()) {
+      String written = "wmchardgeingstrangerx".substring(child % 2, child % 2 + 20);
+      String pupil = paper.getAsJsonObject().getAsJsonObject("pupil").get("id").getAsString();
+      for (JsonObject item : items.subList(0, 3)) {
+        client.put(
+            "/api/sessions/" + id + "/papers/" + pupil + "/items/" + item.get("id").getAsString(),
+            "{\"written\":\"" + written + "\",\"state\":\"WRITTEN\"}");
+      }
+      child++;
+    }
+    assertEquals(26, child);
+    for (String session : List.of("4", "7", "8", "10", id)) {
+      for (int width : List.of(800, 1024, 1280)) {
+        page.setViewportSize(width, 800);
+        window.open("/class/1/mark/" + session + "?at=2.1");
+        assertThat(page.getByLabel("Papers and words")).isVisible();
+        assertEquals(List.of(), page.evaluate(CUT, session), "session " + session + " at " + width);
+      }
+    }
+    page.setViewportSize(1280, 800);
+  }
+
+  /**
+   * Cells and heads whose letters reach beyond them, are cut, or are not those that were written.
+   */
+  private static final String CUT =
+      """
+      async (id) => {
+        const found = []
+        const ask = async (path) => (await fetch(path)).json()
+        const papers = await ask('/api/sessions/' + id + '/papers')
+        const items = (await ask('/api/sessions/' + id)).blocks.filter((b) => !b.spoken).flatMap((b) => b.items)
+        for (const cell of document.querySelectorAll('table th, table td')) {
+          const box = cell.getBoundingClientRect()
+          const letters = document.createRange()
+          letters.selectNodeContents(cell)
+          for (const part of letters.getClientRects())
+            if (part.width > 1 && (part.left < box.left - 1 || part.right > box.right + 1)) found.push('reaches out: ' + cell.innerText)
+          for (const inside of [cell, ...cell.querySelectorAll('*')])
+            if (inside.clientWidth > 1 && inside.scrollWidth > inside.clientWidth + 1 && getComputedStyle(inside).overflowX !== 'visible')
+              found.push('is cut: ' + cell.innerText + (inside.value ?? ''))
+        }
+        const rows = [...document.querySelectorAll('tbody tr')]
+        papers.forEach((paper, r) => paper.cells.forEach((cell) => {
+          const at = items.findIndex((i) => i.id === cell.itemId)
+          const box = rows[r]?.querySelectorAll('td')[at]
+          const drawn = (box?.querySelector('input')?.value ?? box?.innerText ?? '').replace(/[▾≈✎]/g, '').trim()
+          if (cell.mark && cell.result !== 'RIGHT' && drawn !== cell.written) found.push(cell.written + ' is drawn ' + drawn)
+        }))
+        return found
+      }
+      """;
 }

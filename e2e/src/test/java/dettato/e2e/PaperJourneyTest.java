@@ -43,7 +43,6 @@ class PaperJourneyTest extends Journey {
     assertThat(choice("^a doubled consonant")).hasValue("RING");
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("marks");
   }
 
   @Test
@@ -54,7 +53,6 @@ class PaperJourneyTest extends Journey {
     assertThat(page.getByText("The frames come when the class has counted.")).isVisible();
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("way");
     window.link("Dictate").click();
     assertThat(page.getByText("How many sounds?", new Page.GetByTextOptions().setExact(true)))
         .isVisible();
@@ -77,7 +75,6 @@ class PaperJourneyTest extends Journey {
     assertThat(picture).isVisible();
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("paper");
     page.getByLabel(Pattern.compile("^in large print")).check();
     page.reload();
     assertThat(page.getByLabel(Pattern.compile("^in large print"))).isChecked();
@@ -106,7 +103,6 @@ class PaperJourneyTest extends Journey {
     assertThat(named(Pattern.compile("^igh.*, waits$"))).isVisible();
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("taught");
     window.button("Back to ours").click();
     assertThat(page.getByText("In our order")).isVisible();
   }

@@ -38,7 +38,6 @@ class ShelfJourneyTest extends Journey {
     }
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("sounds");
     List<String> words =
         chosen.locator("[role=img]").all().stream().map(l -> l.getAttribute("aria-label")).toList();
     window.button("Put on its sheet").click();
@@ -76,7 +75,6 @@ class ShelfJourneyTest extends Journey {
     assertThat(window.heading("Picked · 2")).isVisible();
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("words");
     page.reload();
     assertThat(window.heading("Picked · 2")).isVisible();
   }
@@ -121,7 +119,6 @@ class ShelfJourneyTest extends Journey {
     assertThat(page.getByLabel("Try it")).containsText("left out where due");
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("rules");
     page.reload();
     assertThat(page.getByLabel("Try it")).containsText("reads otherwise");
   }
@@ -146,7 +143,6 @@ class ShelfJourneyTest extends Journey {
     assertThat(window.heading("Picked · 3")).isVisible();
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("texts");
     page.reload();
     assertThat(window.heading("Picked · 3")).isVisible();
     window.button("Put on its sheet").click();
@@ -192,7 +188,6 @@ class ShelfJourneyTest extends Journey {
     assertThat(page.getByLabel("To choose from").getByRole(AriaRole.LISTITEM)).hasCount(8);
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("exercises");
     page.getByLabel("Kind").selectOption("listen");
     window.button("hard").click();
     assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tasks")))
@@ -227,7 +222,6 @@ class ShelfJourneyTest extends Journey {
     assertThat(page.locator("main li")).hasCount(8);
     window.mustBeAccessible();
     window.mustNotScroll();
-    window.picture("deck");
     page.getByText(Pattern.compile("^not asked yet")).click();
     page.getByText("words", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(page.getByText("spell it by heart").first()).isVisible();

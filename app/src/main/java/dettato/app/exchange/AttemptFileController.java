@@ -5,6 +5,10 @@ import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
 import dettato.app.school.Enrolled;
 import dettato.app.school.SchoolClass;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
@@ -36,9 +40,12 @@ class AttemptFileController {
    * @param csv UTF-8, read as it comes
    * @throws Problem 413 for more lines than can be taken, 429 while another file is read
    */
+  @RequestBody(content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
   @PostMapping(path = "/api/classes/{id}/attempts/import", consumes = "text/csv")
   AttemptFiles.ImportedAttempts read(
-      @PathVariable long id, InputStream csv, @AuthenticationPrincipal Teacher teacher) {
+      @PathVariable long id,
+      @Parameter(hidden = true) InputStream csv,
+      @AuthenticationPrincipal Teacher teacher) {
     SchoolClass of = classes.find(id, teacher);
     List<Enrolled> everyone = classes.everyone(id, teacher);
     return turn.take(() -> files.read(csv, of, everyone));

@@ -27,12 +27,31 @@ final class Drawer implements FSObjectDrawer {
 
   private static final float LIGHT = 38;
   private static final float STRONG = 85;
+  private static final float EDGE = 26;
   private static final Color INK = new Color(0x1f, 0x2a, 0x33);
+  private static final Color TINT = new Color(0x1f, 0x2a, 0x33, 0x24);
+  private static final Color DARKER = new Color(0x1f, 0x2a, 0x33, 0x4a);
 
-  /** Lines as an attribute: f or l, s or w, then the path. */
+  /** Lines as an attribute: l for a line, f for full, t for a tint; s or w; then the path. */
   static String coded(Drawing drawing) {
     return drawing.lines().stream()
-        .map(l -> (l.filled() ? "f" : "l") + (l.strong() ? "s" : "w") + l.path())
+        .map(l -> code(l.paint()) + (l.strong() ? "s" : "w") + l.path())
+        .collect(Collectors.joining(";"));
+  }
+
+  private static String code(Drawing.Paint paint) {
+    return switch (paint) {
+      case LINE -> "l";
+      case FULL -> "f";
+      case TINT -> "t";
+    };
+  }
+
+  /** Hollow letters as an attribute: where each stands, and which it is. */
+  static String hollow(Drawing drawing) {
+    return drawing.letters().stream()
+        .filter(Drawing.Letters::hollow)
+        .map(l -> l.x() + " " + l.text())
         .collect(Collectors.joining(";"));
   }
 
@@ -53,33 +72,54 @@ final class Drawer implements FSObjectDrawer {
         (float) y,
         (float) width / dotsPerPixel,
         (float) height / dotsPerPixel,
-        graphics ->
-            draw(
-                graphics,
-                width / dotsPerPixel / whole,
-                top,
-                element.getAttribute("data-lines").split(";")));
+        graphics -> {
+          double scale = width / dotsPerPixel / whole;
+          AffineTransform place = AffineTransform.getScaleInstance(scale, scale);
+          place.translate(0, top);
+          outline(graphics, place, element.getAttribute("data-hollow"));
+          draw(graphics, place, element.getAttribute("data-lines").split(";"));
+        });
     return null;
   }
 
-  private static void draw(Graphics2D graphics, double scale, double top, String[] lines) {
-    graphics.setColor(INK);
-    AffineTransform place = AffineTransform.getScaleInstance(scale, scale);
-    place.translate(0, top);
+  private static void draw(Graphics2D graphics, AffineTransform place, String[] lines) {
     for (String line : lines) {
       if (line.length() > 2) {
         Shape path = place.createTransformedShape(path(line.substring(2)));
-        if (line.charAt(0) == 'f') {
-          graphics.fill(path);
-        } else {
-          float weight = line.charAt(1) == 's' ? STRONG : LIGHT;
-          graphics.setStroke(
-              new BasicStroke(
-                  (float) (weight * scale), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+        boolean strong = line.charAt(1) == 's';
+        graphics.setColor(line.charAt(0) == 't' ? strong ? DARKER : TINT : INK);
+        if (line.charAt(0) == 'l') {
+          graphics.setStroke(stroke(strong ? STRONG : LIGHT, place));
           graphics.draw(path);
+        } else {
+          graphics.fill(path);
         }
       }
     }
+  }
+
+  /** Puts paper where a letter is full of ink, and ink on its edge. */
+  private static void outline(Graphics2D graphics, AffineTransform place, String letters) {
+    for (String letter : letters.split(";")) {
+      int gap = letter.indexOf(' ');
+      if (gap > 0) {
+        AffineTransform there = new AffineTransform(place);
+        there.translate(Double.parseDouble(letter.substring(0, gap)), 0);
+        Shape glyph = there.createTransformedShape(Glyphs.of(letter.substring(gap + 1)));
+        graphics.setColor(Color.WHITE);
+        graphics.setStroke(stroke(LIGHT, place));
+        graphics.fill(glyph);
+        graphics.draw(glyph);
+        graphics.setColor(INK);
+        graphics.setStroke(stroke(EDGE, place));
+        graphics.draw(glyph);
+      }
+    }
+  }
+
+  private static BasicStroke stroke(float weight, AffineTransform place) {
+    return new BasicStroke(
+        (float) (weight * place.getScaleX()), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
   }
 
   /** Reads M, L and C. */

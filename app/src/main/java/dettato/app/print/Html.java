@@ -93,12 +93,13 @@ final class Html {
         String.format(
             Locale.ROOT,
             "<object type=\"%s\" style=\"width:%.3fem;height:%.3fem\" data-width=\"%d\""
-                + " data-top=\"%d\" data-lines=\"%s\"></object></span>",
+                + " data-top=\"%d\" data-hollow=\"%s\" data-lines=\"%s\"></object></span>",
             Drawer.TYPE,
             drawing.width() / EM,
             (drawing.top() + drawing.bottom()) / EM,
             drawing.width(),
             drawing.top(),
+            Drawer.hollow(drawing),
             Drawer.coded(drawing)));
     return this;
   }

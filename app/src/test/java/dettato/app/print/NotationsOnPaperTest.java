@@ -50,30 +50,24 @@ class NotationsOnPaperTest {
 
   private static Map<String, Notation> notations() {
     Map<String, Notation> all = new LinkedHashMap<>();
-    all.put("Each sound (as a class begins)", Notation.PLAIN);
+    all.put("Each sound underlined, a vowel around a consonant joined", Notation.PLAIN);
     all.put(
-        "Under the letters",
+        "A tick between sounds, vowels on a band",
+        new Notation(Map.of(Meaning.SOUND, Shape.TICK, Meaning.VOWEL, Shape.BAND)));
+    all.put(
+        "Letters not sounded hollow, endings on a low step",
+        new Notation(Map.of(Meaning.SILENT, Shape.HOLLOW, Meaning.ENDING, Shape.STEP)));
+    all.put(
+        "Chunks apart under a thin line, the part to know by heart on a band",
+        new Notation(Map.of(Meaning.CHUNK, Shape.OVERLINE, Meaning.IRREGULAR, Shape.BAND)));
+    all.put(
+        "Doubled letters on a band, a tick between sounds, endings on a low step",
         new Notation(
             Map.of(
-                Meaning.LETTER, Shape.DOT,
-                Meaning.LETTERS, Shape.BAR,
-                Meaning.SPLIT, Shape.ARC,
-                Meaning.IRREGULAR, Shape.RING)));
-    all.put(
-        "On vowels and silent letters",
-        new Notation(
-            Map.of(
-                Meaning.SHORT_VOWEL, Shape.BREVE,
-                Meaning.LONG_VOWEL, Shape.MACRON,
-                Meaning.SILENT, Shape.STROKE,
-                Meaning.LETTERS, Shape.UNDERLINE,
-                Meaning.SOFT, Shape.DOT_ABOVE,
-                Meaning.BEAT, Shape.BEAT_LINE)));
-    all.put("Doubles ringed", new Notation(Map.of(Meaning.DOUBLE, Shape.RING)));
-    all.put(
-        "Taught chunks boxed",
-        new Notation(Map.of(Meaning.CHUNK, Shape.BOX, Meaning.LETTERS, Shape.BAR)));
-    all.put("Frames by sound", new Notation(Map.of(Meaning.SOUND, Shape.FRAME)));
+                Meaning.DOUBLE, Shape.BAND,
+                Meaning.SOUND, Shape.TICK,
+                Meaning.ENDING, Shape.STEP)));
+    all.put("A frame for each sound", new Notation(Map.of(Meaning.SOUND, Shape.FRAME)));
     return all;
   }
 
