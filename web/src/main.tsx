@@ -3,15 +3,14 @@ import '@fontsource-variable/noto-sans'
 import '@fontsource/andika/400.css'
 import '@fontsource/andika/700.css'
 import './index.css'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
+import { newQueries } from './api/queryClient'
 import { App } from './app/App'
 
-const queries = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: 10_000 } },
-})
+const queries = newQueries()
 
 const root = document.getElementById('root')
 if (root) {

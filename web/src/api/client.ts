@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch'
 import { untilLoggedIn } from './ended'
+import { openClass } from './openClass'
 import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
@@ -99,7 +100,7 @@ client.use({
     const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
     if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
     // Texts that explain are said in the words of the class whose pages are open.
-    const open = /^\/class\/(\d+)/.exec(window.location.pathname)?.[1]
+    const open = openClass()
     if (open) request.headers.set('Dettato-Class', open)
     return request
   },

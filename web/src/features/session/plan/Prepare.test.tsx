@@ -157,6 +157,30 @@ test('undo takes back what was done here, and leaves what another window has add
   await waitFor(() => expect(kept().at(-1)).toEqual(['badge', 'cage', 'ledge', 'fudge']))
 })
 
+test('blocks asked for fast stand in that order, however late each is filled, and the page asks before it is left', async () => {
+  let version = 3
+  answer('put', '/api/sessions/9', ({ body }) => session({ version: ++version, blocks: (body as Plan).blocks.map((b, i) => ({ id: b.id ?? 90 + i, kind: b.kind, title: b.title ?? '', role: 'FOCUS' as const, spoken: false, seconds: 9, items: [] })) }))
+  const held: (() => void)[] = []
+  answer('post', '/api/classes/1/fill', async ({ body }) => {
+    if ((body as { kind: string }).kind === 'gap') await new Promise<void>((go) => held.push(go))
+    return chosen(`one ${(body as { kind: string }).kind}`) as never
+  })
+  await open()
+  const leave = () => {
+    const leaving = new Event('beforeunload', { cancelable: true })
+    window.dispatchEvent(leaving)
+    return leaving.defaultPrevented
+  }
+  expect(leave()).toBe(false)
+  await userEvent.selectOptions(screen.getByLabelText('Add a block'), 'gap')
+  await userEvent.selectOptions(screen.getByLabelText('Add a block'), 'irregular')
+  await waitFor(() => expect(held).toHaveLength(1))
+  expect(leave()).toBe(true)
+  held[0]?.()
+  await waitFor(() => expect((askedOf('put', '/api/sessions/9').at(-1)?.body as Plan).blocks.map((b) => b.kind)).toEqual(['words', 'sentence', 'gap', 'irregular']))
+  await waitFor(() => expect(leave()).toBe(false))
+})
+
 test('a block that was dropped comes back whole', async () => {
   let version = 3
   answer('put', '/api/sessions/9', ({ body }) =>

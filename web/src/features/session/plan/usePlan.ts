@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { api, ApiProblem, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
+import { useLeaving } from '../../../lib/useLeaving'
 import { inverse } from './inverse'
 import { planOf, toSend, type Change, type Planned } from './plan'
 
@@ -85,12 +86,19 @@ export function usePlan(session: Session) {
   }
   const newest = kept.version > session.version ? kept : session
   const now: Planned = pending.reduce((plan, next) => next(plan), planOf(newest))
+  const newestTexts = useRef<readonly string[]>([])
+  // eslint-disable-next-line react-hooks/refs -- read in handlers only, never while drawing
+  newestTexts.current = now.blocks.flatMap((b) => b.items.map((i) => i.text))
+  useLeaving(pending.length > 0)
   const made = (change: Change): Step => {
     const step: Step = { was: now, did: change(now) }
     send({ change, step })
     return step
   }
-  const change = (next: Change) => setSteps({ back: [...steps.back, made(next)].slice(-MOST_STEPS), forth: [] })
+  const change = (next: Change) => {
+    const step = made(next)
+    setSteps((all) => ({ back: [...all.back, step].slice(-MOST_STEPS), forth: [] }))
+  }
   /** What a step did is looked up when its turn has come: by then it is known what was kept. */
   const takenBack = (step: Step): Change => (plan) => inverse(step.was, step.did)(plan)
   const undo = () => {
@@ -107,6 +115,8 @@ export function usePlan(session: Session) {
     undo: steps.back.length > 0 ? undo : undefined,
     redo: steps.forth.length > 0 ? redo : undefined,
     busy: pending.length > 0,
+    /** All that stands on the sheet at this moment, for whoever has waited since it was drawn. */
+    texts: () => newestTexts.current,
     failure: failed?.error,
     again: () => (failed ? send(failed.sent) : undefined),
   }

@@ -1,7 +1,8 @@
-import { useMutation } from '@tanstack/react-query'
+import { useIsMutating, useMutation } from '@tanstack/react-query'
 import { api, type Candidate, type CandidateGroup, type FilledItem, type Session } from '../../../api/client'
 import { kindOf, type PlannedItem } from '../../../blocks'
 import { useClass } from '../../../lib/classContext'
+import { useLeaving } from '../../../lib/useLeaving'
 import { filled, inBlock, swapped, taken, withBlock, type PlannedBlock } from './plan'
 import type { PlanEdit } from './usePlan'
 
@@ -16,9 +17,12 @@ export function useSheet(session: Session, plan: PlanEdit, groups: readonly Cand
   const onSheet = plan.now.blocks.flatMap((b) => b.items.map((i) => i.text))
   const ask = (block: { kind: string; role: PlannedBlock['role'] }, count: number, without: readonly string[]) =>
     api.fill(of.id, { kind: block.kind, role: block.role, focus, count, without: [...without], session: session.id, seed: Date.now() })
-  const doing = useMutation({ mutationFn: (work: () => Promise<void>) => work() })
+  // One after the other, however fast the clicks: a block that is asked for first stands first.
+  const doing = useMutation({ scope: { id: `sheet ${session.id}` }, mutationFn: (work: () => Promise<void>) => work() })
+  const waiting = useIsMutating({ predicate: (one) => one.options.scope?.id === `sheet ${session.id}` }) > 0
+  useLeaving(waiting)
   const fillBlock = async (block: PlannedBlock, anew: boolean) => {
-    const others = anew ? onSheet.filter((t) => block.items.every((i) => i.text !== t)) : onSheet
+    const others = anew ? plan.texts().filter((t) => block.items.every((i) => i.text !== t)) : plan.texts()
     const items = await ask(block, ITEMS[block.kind] ?? USUAL, others)
     plan.change(inBlock(block.id, (there) => (anew ? filled(items)(taken([])(there)) : filled(items)(there))))
   }
@@ -37,7 +41,7 @@ export function useSheet(session: Session, plan: PlanEdit, groups: readonly Cand
     refill: (block: PlannedBlock) => doing.mutate(() => fillBlock(block, true)),
     add: (kind: string) =>
       doing.mutate(async () => {
-        plan.change(withBlock(kind, kindOf(kind).name, await ask({ kind, role: 'FOCUS' }, ITEMS[kind] ?? USUAL, onSheet)))
+        plan.change(withBlock(kind, kindOf(kind).name, await ask({ kind, role: 'FOCUS' }, ITEMS[kind] ?? USUAL, plan.texts())))
       }),
     /** For the next best that asks the same; else for what the server finds. */
     swap: (block: PlannedBlock, item: PlannedItem) =>

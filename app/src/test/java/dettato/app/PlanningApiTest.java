@@ -286,4 +286,28 @@ class PlanningApiTest extends ApiCase {
         .andExpect(jsonPath("$.detail", containsString("ca7t")));
     assertEquals(texts(made), texts(read("/api/sessions/" + made.get("id").asLong())));
   }
+
+  /** What is too long is said to be so; nobody else is blamed for it. */
+  @Test
+  void whatIsTooLongToBeKeptIsSaidSo() throws Exception {
+    long of = newClass("Too long");
+    JsonNode made = newSession(of, TODAY);
+    String path = "/api/sessions/" + made.get("id").asLong();
+    String many =
+        "{\"date\":\"%s\",\"title\":\"\",\"focus\":[{\"sound\":\"eɪ\",\"graphemes\":[%s]}],\"blocks\":[]}"
+            .formatted(TODAY, "\"ai\",".repeat(399) + "\"ai\"");
+    mvc.perform(write(put(path), many).header("If-Match", version(made)))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("graphemes")));
+    String card =
+        "{\"date\":\"%s\",\"title\":\"\",\"focus\":[{\"rule\":\"final-j\"}],\"blocks\":[{\"kind\":\"cards\",\"items\":[{\"text\":\"%s [/eɪ/]\"}]}]}"
+            .formatted(TODAY, "a".repeat(404));
+    mvc.perform(write(put(path), card).header("If-Match", version(made)))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.detail", containsString("an item has at most 300")));
+  }
+
+  private static String version(JsonNode session) {
+    return "\"" + session.get("version").asLong() + "\"";
+  }
 }

@@ -71,7 +71,7 @@ class TermsApiTest extends ApiCase {
   }
 
   @Test
-  void aSheetIsSaidSoAndKeptInOurs() throws Exception {
+  void aSheetIsSaidSoAndWhatIsTypedOnItIsNot() throws Exception {
     long of = classWith("Sheet", WORDS);
     JsonNode made = planned(of, TODAY, "joins", Map.of("rule", "double-before-ending"));
     String path = "/api/sessions/" + made.get("id").asLong();
@@ -100,8 +100,8 @@ class TermsApiTest extends ApiCase {
                 .andReturn()
                 .getResponse()
                 .getContentAsString());
-    assertEquals("My tricky words and suffixes", kept.get("title").asText());
-    assertTrue(read(path).toString().contains("Base and ending"), "kept in ours");
+    assertEquals("My tricky words and endings", kept.get("title").asText(), "as it was typed");
+    assertTrue(read(path).toString().contains("Root and suffix"), "whoever asks for it");
     assertEquals(texts(said), texts(kept), "what is dictated is never changed");
   }
 
@@ -132,5 +132,47 @@ class TermsApiTest extends ApiCase {
         .andExpect(jsonPath("$.detail", containsString("no word for the full stop")));
     assertEquals(
         "syllable", read("/api/classes/" + of + "/profile").at("/choices/terms/beat").asText());
+  }
+
+  /** What a teacher types is hers, whatever her class calls things: on the screen, kept, copied. */
+  @Test
+  void aTitleThatIsTypedStaysLetterByLetter() throws Exception {
+    long of = classWith("Typed titles", Map.of("ending", "suffix", "base", "root"));
+    JsonNode made = planned(of, TODAY, "joins", Map.of("rule", "double-before-ending"));
+    String path = "/api/sessions/" + made.get("id").asLong();
+    assertEquals("doubling before a suffix", made.get("title").asText());
+    String usual = made.at("/blocks/0/title").asText();
+    JsonNode typed = retitled(of, made, "A happy ending", "Root vegetables");
+    assertEquals("A happy ending", typed.get("title").asText());
+    assertEquals("Root vegetables", typed.at("/blocks/0/title").asText());
+    JsonNode plain = read(get(path).session(session));
+    assertEquals("A happy ending", plain.get("title").asText());
+    assertEquals("Root vegetables", plain.at("/blocks/0/title").asText());
+    JsonNode list = read("/api/classes/" + of + "/sessions").get(0);
+    assertEquals("A happy ending", list.get("title").asText());
+    assertEquals("Root vegetables", list.at("/blocks/0/title").asText());
+    JsonNode back = retitled(of, plain, "doubling before a suffix", usual);
+    ObjectNode others = profileWith(of, Map.of("ending", "word end", "base", "root"));
+    read(write(put("/api/classes/" + of + "/profile"), json.writeValueAsString(others)));
+    assertEquals("doubling before a suffix", back.get("title").asText());
+    assertEquals(
+        "doubling before a word end", read(path).get("title").asText(), "as it was made again");
+  }
+
+  private JsonNode retitled(long of, JsonNode made, String title, String block) throws Exception {
+    ObjectNode plan = json.createObjectNode();
+    plan.set("date", made.get("date"));
+    plan.put("title", title);
+    plan.set("focus", made.get("focus"));
+    plan.set("blocks", made.get("blocks").deepCopy());
+    for (JsonNode one : plan.get("blocks")) {
+      ((ObjectNode) one).retain("id", "kind", "title", "role", "items");
+      one.get("items").forEach(i -> ((ObjectNode) i).retain("id", "text", "role"));
+    }
+    ((ObjectNode) plan.at("/blocks/0")).put("title", block);
+    return read(
+        write(put("/api/sessions/" + made.get("id").asLong()), json.writeValueAsString(plan))
+            .header("If-Match", "\"" + made.get("version").asLong() + "\"")
+            .header("Dettato-Class", of));
   }
 }

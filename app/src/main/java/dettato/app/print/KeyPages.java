@@ -10,7 +10,7 @@ final class KeyPages {
 
   static Html of(Printed printed) {
     Html html = new Html(printed.terms());
-    html.tell("h1", "", printed.session().title());
+    html.line("h1", "", printed.session().title());
     html.tell("p", "day", "Answers, " + printed.day());
     int number = 1;
     for (BlockView block : printed.session().blocks()) {

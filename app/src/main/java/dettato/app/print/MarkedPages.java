@@ -42,7 +42,7 @@ final class MarkedPages {
   static Html of(Printed printed, List<WrittenPaper> papers) {
     MarkedPages pages = new MarkedPages(printed);
     if (papers.isEmpty()) {
-      pages.html.tell("h1", "", printed.session().title()).tell("p", "", "Nothing is entered yet.");
+      pages.html.line("h1", "", printed.session().title()).tell("p", "", "Nothing is entered yet.");
     } else {
       papers.forEach(p -> pages.html.in("div", "sheet", () -> pages.paper(p)));
       pages.html.in("div", "sheet", () -> pages.list(papers));
@@ -56,7 +56,7 @@ final class MarkedPages {
         "div",
         "head",
         () -> html.line("span", "name", paper.pupil().name()).line("span", "day", printed.day()));
-    html.tell("h2", "", printed.session().title());
+    html.line("h2", "", printed.session().title());
     html.in(
         "table",
         "key",
@@ -110,7 +110,7 @@ final class MarkedPages {
   }
 
   private void list(List<WrittenPaper> papers) {
-    html.tell("h1", "", printed.session().title());
+    html.line("h1", "", printed.session().title());
     html.line("p", "day", "The class, " + printed.day());
     html.in(
         "table",

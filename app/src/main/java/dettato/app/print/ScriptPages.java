@@ -12,7 +12,7 @@ final class ScriptPages {
 
   static Html of(Printed printed) {
     Html html = new Html(printed.terms());
-    html.tell("h1", "", printed.session().title());
+    html.line("h1", "", printed.session().title());
     html.tell(
         "p",
         "day",

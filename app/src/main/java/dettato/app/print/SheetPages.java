@@ -76,7 +76,7 @@ final class SheetPages {
       } else if (form instanceof Form.Match match) {
         match(match);
       } else if (form instanceof Form.Text text) {
-        html.tell("h3", "", text.title()).line("p", "passage", text.text());
+        html.line("h3", "", text.title()).line("p", "passage", text.text());
       } else if (form instanceof Form.Lists lists) {
         html.tell("p", "asks", lists.asks());
         columns(lists.heads(), rows(lists.words(), 1));

@@ -2,11 +2,14 @@ package dettato.app.problem;
 
 import dettato.input.Unacceptable;
 import jakarta.validation.ConstraintViolationException;
+import java.sql.SQLException;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -25,6 +28,9 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  /** A key that is there already, or one that is gone; the last is H2's own. */
+  private static final Set<String> OF_TWO = Set.of("23505", "23503", "23506");
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> problem(Problem problem) {
@@ -55,9 +61,32 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   /** Two writes met; one of them is kept. */
-  @ExceptionHandler({ConcurrencyFailureException.class, DataIntegrityViolationException.class})
-  ProblemDetail met(Exception late) {
+  @ExceptionHandler
+  ProblemDetail met(ConcurrencyFailureException late) {
     LOG.debug("Two writes met", late);
+    return changedElsewhere();
+  }
+
+  /** So do two that would make the same thing, or one that needs what the other took away. */
+  @ExceptionHandler
+  ProblemDetail refused(DataIntegrityViolationException wrong) {
+    if (isOfTwo(wrong)) {
+      LOG.debug("Two writes met", wrong);
+      return changedElsewhere();
+    }
+    return unexpected(wrong);
+  }
+
+  private static boolean isOfTwo(DataIntegrityViolationException wrong) {
+    for (Throwable cause = wrong; cause != null; cause = cause.getCause()) {
+      if (cause instanceof SQLException sql && sql.getSQLState() != null) {
+        return OF_TWO.contains(sql.getSQLState());
+      }
+    }
+    return wrong instanceof DuplicateKeyException;
+  }
+
+  private static ProblemDetail changedElsewhere() {
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.CONFLICT,
         "It was changed elsewhere at the same moment. Look at what stands there now, then try"

@@ -3,6 +3,8 @@ package dettato.app.session;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.problem.Problem;
 import dettato.focus.Focus;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -13,9 +15,9 @@ import org.jspecify.annotations.Nullable;
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record FocusView(
-    @Nullable String rule,
-    @Nullable String sound,
-    @Nullable List<String> graphemes,
+    @Nullable @Size(max = 40) String rule,
+    @Nullable @Size(max = 12) String sound,
+    @Nullable @Size(max = 20) List<@NotNull @Size(max = 8) String> graphemes,
     @Nullable Boolean irregular,
     @Nullable Boolean needs) {
 

@@ -25,6 +25,9 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "item")
 class ItemRow {
+  /** Letters of a text. */
+  static final int LONGEST = 300;
+
   @Id
   @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "item_seq")
   @SequenceGenerator(name = "item_seq", sequenceName = "item_seq")

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 record Plan(
     @NotNull LocalDate date,
-    @Prose @NotNull @Size(max = 120) String title,
+    @NotNull @Size(max = 120) String title,
     @NotEmpty @Size(max = 6) List<@Valid @NotNull FocusView> focus,
     @NotNull @Size(max = 30) List<@Valid @NotNull PlannedBlock> blocks) {
 
@@ -30,7 +30,7 @@ record Plan(
   record PlannedBlock(
       @Nullable Long id,
       @NotBlank String kind,
-      @Prose @Nullable @Size(max = 60) String title,
+      @Nullable @Size(max = 60) String title,
       Item.@Nullable Role role,
       @NotNull @Size(max = 60) List<@Valid @NotNull PlannedItem> items) {}
 

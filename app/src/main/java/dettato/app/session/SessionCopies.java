@@ -82,7 +82,7 @@ class SessionCopies {
     return new SessionFile(
         SessionFile.FORMAT,
         open.row().givenOn(),
-        SheetView.title(open.row(), focus),
+        Titles.of(open.of()).of(open.row(), focus),
         focus.stream().map(FocusView::of).toList(),
         planned.of(id).stream()
             .map(
@@ -106,22 +106,31 @@ class SessionCopies {
   @Transactional
   long open(SessionFile file, LocalDate date, SchoolClass of) {
     List<Focus> about = file.focus().stream().map(FocusView::focus).toList();
+    Titles titles = Titles.of(of);
     SessionRow row =
-        sessions.save(new SessionRow(of.id(), date, file.title(), focuses.write(about), Set.of()));
+        sessions.save(
+            new SessionRow(
+                of.id(), date, titles.kept(file.title(), about), focuses.write(about), Set.of()));
     var material = materials.of(of);
     for (int b = 0; b < file.blocks().size(); b++) {
       SessionFile.FileBlock one = file.blocks().get(b);
       BlockKind kind = book.of(one.kind());
       SessionPlanner.mustFit(kind, one.items().size());
       BlockRow block = new BlockRow(row.id(), kind.id(), b, one.role(), 0);
-      block.become(one.role(), one.title() == null ? "" : one.title(), 0);
+      String title = one.title() == null ? "" : one.title();
+      block.become(one.role(), titles.kept(title, kind, one.role()), 0);
       blocks.save(block);
       List<ItemRow> rows = new ArrayList<>();
       for (SessionFile.FileItem item : one.items()) {
         String why = item.why() == null ? "" : item.why();
         rows.add(
             new ItemRow(
-                block.id(), rows.size(), kind.own(item.text(), material), item.role(), null, why));
+                block.id(),
+                rows.size(),
+                SessionPlanner.own(kind, item.text(), material),
+                item.role(),
+                null,
+                why));
       }
       items.saveAll(rows);
     }

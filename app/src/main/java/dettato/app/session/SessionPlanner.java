@@ -12,6 +12,7 @@ import dettato.block.BlockKind;
 import dettato.block.Item;
 import dettato.exercise.Material;
 import dettato.focus.Focus;
+import dettato.input.Unacceptable;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.SpellingRule;
@@ -32,6 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Changes sessions to what a teacher wants, keeping their items. */
 @Service
 public class SessionPlanner {
+  private static final int SHOWN = 40;
+
   private final SessionRows sessions;
   private final BlockRows blocks;
   private final ItemRows items;
@@ -80,7 +83,7 @@ public class SessionPlanner {
     Language language = languages.of(of);
     BlockKind kind = book.of(ofKind);
     Material material = materials.of(of);
-    List<String> clean = words.stream().map(w -> kind.own(w, material)).distinct().toList();
+    List<String> clean = words.stream().map(w -> own(kind, w, material)).distinct().toList();
     SessionRow row =
         sessions.between(of.id(), date, date, Limit.of(20)).stream()
             .filter(s -> s.state() == SessionState.PLANNED)
@@ -140,7 +143,8 @@ public class SessionPlanner {
     Material material = materials.of(open.of());
     List<Focus> about = plan.focus().stream().map(FocusView::focus).toList();
     boolean moved = !row.givenOn().equals(plan.date());
-    row.plan(plan.date(), ownTitle(plan, about), focuses.write(about));
+    Titles titles = Titles.of(open.of());
+    row.plan(plan.date(), titles.kept(plan.title(), about), focuses.write(about));
     List<PlannedBlocks.Planned> before = planned.of(id);
     drop(before, plan);
     List<BlockRow> kept = before.stream().map(PlannedBlocks.Planned::block).toList();
@@ -149,18 +153,13 @@ public class SessionPlanner {
             .flatMap(p -> p.items().stream())
             .collect(Collectors.toMap(ItemRow::id, Function.identity()));
     for (int b = 0; b < plan.blocks().size(); b++) {
-      write(row, kept, known, plan.blocks().get(b), b, material);
+      write(row, kept, known, plan.blocks().get(b), b, material, titles);
     }
     access.write();
     if (moved) {
       attempts.writtenOn(known.keySet(), plan.date());
     }
     return sheet.of(row, planned.of(id), open.of());
-  }
-
-  private static String ownTitle(Plan plan, List<Focus> about) {
-    String usual = about.stream().map(Focus::title).collect(Collectors.joining(" · "));
-    return plan.title().strip().equals(usual) ? "" : plan.title().strip();
   }
 
   /** Items and blocks that are not wanted any more go first, if nothing is written for them. */
@@ -192,7 +191,8 @@ public class SessionPlanner {
       Map<Long, ItemRow> known,
       Plan.PlannedBlock wanted,
       int place,
-      Material material) {
+      Material material,
+      Titles titles) {
     BlockKind kind = book.of(wanted.kind());
     mustFit(kind, wanted.items().size());
     BlockRow block =
@@ -211,7 +211,7 @@ public class SessionPlanner {
             && known.keySet().containsAll(ids);
     block.become(
         wanted.role() == null ? block.role() : wanted.role(),
-        title(wanted, block, kind),
+        title(wanted, block, kind, titles),
         same ? block.wanted() : 0);
     Map<String, Integer> seen = new HashMap<>();
     for (int i = 0; i < wanted.items().size(); i++) {
@@ -220,7 +220,7 @@ public class SessionPlanner {
       if (item.id() != null && (there == null || !there.blockId().equals(block.id()))) {
         throw Problem.badRequest("This block has no item " + item.id() + ".");
       }
-      String text = there == null ? kind.own(item.text(), material) : there.text();
+      String text = there == null ? own(kind, item.text(), material) : there.text();
       if (seen.put(text, i) != null) {
         throw Problem.badRequest("'" + text + "' is on the sheet twice. Take one away.");
       }
@@ -242,13 +242,28 @@ public class SessionPlanner {
     }
   }
 
-  private static String title(Plan.PlannedBlock wanted, BlockRow block, BlockKind kind) {
+  private static String title(
+      Plan.PlannedBlock wanted, BlockRow block, BlockKind kind, Titles titles) {
     if (wanted.title() == null) {
       return block.title();
     }
     Item.Role role = wanted.role() == null ? block.role() : wanted.role();
-    String title = wanted.title().strip();
-    return title.equals(SheetView.usualTitle(kind, role)) ? "" : title;
+    return titles.kept(wanted.title(), kind, role);
+  }
+
+  /**
+   * What a teacher typed, as it is kept.
+   *
+   * @throws dettato.input.Unacceptable when it is nothing of this kind, or too long to be kept
+   */
+  static String own(BlockKind kind, String typed, Material material) {
+    String text = kind.own(typed, material);
+    if (text.length() > ItemRow.LONGEST) {
+      throw new Unacceptable(
+          "'%s…' is %d letters long; an item has at most %d. Shorten it."
+              .formatted(text.substring(0, SHOWN), text.length(), ItemRow.LONGEST));
+    }
+    return text;
   }
 
   static void mustFit(BlockKind kind, int count) {

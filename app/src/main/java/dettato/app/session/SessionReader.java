@@ -8,7 +8,6 @@ import dettato.app.marking.Cell;
 import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
-import dettato.app.terms.Prose;
 import dettato.block.BlockBook;
 import dettato.block.BlockKind;
 import dettato.focus.Focus;
@@ -72,7 +71,7 @@ public class SessionReader {
   }
 
   /** What a block of a session in a list holds. */
-  record BlockCount(String kind, @Prose String title, int items) {}
+  record BlockCount(String kind, String title, int items) {}
 
   /**
    * A session in a list.
@@ -88,7 +87,7 @@ public class SessionReader {
       long id,
       long version,
       LocalDate date,
-      @Prose String title,
+      String title,
       SessionState state,
       List<FocusView> focus,
       List<BlockCount> blocks,
@@ -128,15 +127,16 @@ public class SessionReader {
       SchoolClass of,
       SessionClock clock) {
     List<Focus> focus = focuses.read(row.focus());
+    Titles titles = Titles.of(of);
     List<BlockCount> counts =
         blocks.stream()
-            .map(p -> new BlockCount(p.block().kind(), SheetView.title(p, book), p.items().size()))
+            .map(p -> new BlockCount(p.block().kind(), titles.of(p, book), p.items().size()))
             .toList();
     return new SessionSummary(
         row.id(),
         row.version(),
         row.givenOn(),
-        SheetView.title(row, focus),
+        titles.of(row, focus),
         row.state(),
         focus.stream().map(FocusView::of).toList(),
         counts,

@@ -38,10 +38,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -129,7 +127,7 @@ public class SheetView {
   public record BlockView(
       long id,
       String kind,
-      @Prose String title,
+      String title,
       Item.Role role,
       boolean spoken,
       int seconds,
@@ -170,7 +168,7 @@ public class SheetView {
       long version,
       long classId,
       LocalDate date,
-      @Prose String title,
+      String title,
       SessionState state,
       int seconds,
       int limit,
@@ -220,14 +218,14 @@ public class SheetView {
     int seconds = clock.seconds(blocks(planned));
     int limit = of.minutes() * 60;
     List<CheckView> checks = new ArrayList<>();
-    planned.forEach(p -> checks.addAll(checks(p, focus, material)));
+    planned.forEach(p -> checks.addAll(checks(p, focus, material, of)));
     clock.check(seconds, limit).ifPresent(c -> checks.add(new CheckView(c.kind(), c.says(), null)));
     return new SessionView(
         row.id(),
         row.version(),
         of.id(),
         row.givenOn(),
-        title(row, focus),
+        Titles.of(of).of(row, focus),
         row.state(),
         seconds,
         limit,
@@ -279,37 +277,16 @@ public class SheetView {
         .orElse(null);
   }
 
-  static String title(PlannedBlocks.Planned planned, BlockBook book) {
-    String own = planned.block().title();
-    if (!own.isEmpty()) {
-      return own;
-    }
-    return usualTitle(book.of(planned.block().kind()), planned.block().role());
-  }
-
-  /** Its own title, or what it is about. */
-  static String title(SessionRow row, List<Focus> focus) {
-    return row.title().isEmpty()
-        ? focus.stream().map(Focus::title).collect(Collectors.joining(" · "))
-        : row.title();
-  }
-
-  /** What a block is called when the teacher gave it no name. */
-  static String usualTitle(BlockKind kind, Item.Role role) {
-    return switch (role) {
-      case REVIEW ->
-          kind.isReadBack() ? "Review " + kind.title().toLowerCase(Locale.UK) : kind.title();
-      case ASSESSED -> kind.title() + ", unaided";
-      case FOCUS, OWN -> kind.title();
-    };
-  }
-
   private List<CheckView> checks(
-      PlannedBlocks.Planned planned, List<Focus> focus, Material material) {
+      PlannedBlocks.Planned planned, List<Focus> focus, Material material, SchoolClass of) {
     BlockRow block = planned.block();
     Optional<Check> shortage =
         Shortage.of(
-            title(planned, book), block.role(), block.wanted(), planned.items().size(), focus);
+            Titles.of(of).of(planned, book),
+            block.role(),
+            block.wanted(),
+            planned.items().size(),
+            focus);
     boolean others = block.role() == Item.Role.REVIEW;
     List<Check> found =
         book.of(block.kind()).checks(planned.asItems(), others ? List.of() : focus, material);
@@ -342,7 +319,7 @@ public class SheetView {
     return new BlockView(
         planned.block().id(),
         kind.id(),
-        title(planned, book),
+        Titles.of(of).of(planned, book),
         planned.block().role(),
         kind.isSpoken(),
         clock.seconds(new SessionClock.Block(kind.id(), planned.asItems())),

@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import dettato.input.Unacceptable;
+import java.sql.SQLException;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,7 +25,10 @@ class ProblemsTest {
           "typed", new Unacceptable("'x' is no word."),
           "ours", new IllegalArgumentException("unit 7 of 3"),
           "denied", new AccessDeniedException("no"),
-          "twice", new DataIntegrityViolationException("unique"),
+          "twice",
+              new DataIntegrityViolationException("unique", new SQLException("unique", "23505")),
+          "gone", new DataIntegrityViolationException("key", new SQLException("key", "23506")),
+          "long", new DataIntegrityViolationException("long", new SQLException("long", "22001")),
           "late", new OptimisticLockingFailureException("old"),
           "changed", Problem.changed("Somebody wrote here.", Map.of("written", "bage")));
 
@@ -45,6 +49,8 @@ class ProblemsTest {
     "ours, 500, on our side",
     "denied, 403, may not do this",
     "twice, 409, at the same moment",
+    "gone, 409, at the same moment",
+    "long, 500, on our side",
     "late, 409, at the same moment",
     "changed, 409, Somebody wrote here"
   })

@@ -1,0 +1,68 @@
+package dettato.app.session;
+
+import dettato.app.school.SchoolClass;
+import dettato.block.BlockBook;
+import dettato.block.BlockKind;
+import dettato.block.Item;
+import dettato.focus.Focus;
+import dettato.profile.Terms;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/**
+ * What sessions and blocks are called: as a teacher typed it, letter by letter; else what they are
+ * about, in the words of their class. Of the two only the first is ever kept.
+ */
+final class Titles {
+  private final Terms terms;
+
+  private Titles(Terms terms) {
+    this.terms = terms;
+  }
+
+  static Titles of(SchoolClass of) {
+    return new Titles(Terms.of(of.choices().terms()));
+  }
+
+  /** A session's own title, or what it is about. */
+  String of(SessionRow row, List<Focus> focus) {
+    return row.title().isEmpty() ? terms.said(usual(focus)) : row.title();
+  }
+
+  /** A block's own title, or what its kind is called. */
+  String of(PlannedBlocks.Planned planned, BlockBook book) {
+    String own = planned.block().title();
+    return own.isEmpty()
+        ? terms.said(usual(book.of(planned.block().kind()), planned.block().role()))
+        : own;
+  }
+
+  /** What is kept of a session's title that came back: nothing, where it is as it was made. */
+  String kept(String title, List<Focus> focus) {
+    return kept(title, usual(focus));
+  }
+
+  /** What is kept of a block's title that came back. */
+  String kept(String title, BlockKind kind, Item.Role role) {
+    return kept(title, usual(kind, role));
+  }
+
+  private String kept(String title, String usual) {
+    String typed = title.strip();
+    return typed.equals(usual) || typed.equals(terms.said(usual)) ? "" : typed;
+  }
+
+  private static String usual(List<Focus> focus) {
+    return focus.stream().map(Focus::title).collect(Collectors.joining(" · "));
+  }
+
+  private static String usual(BlockKind kind, Item.Role role) {
+    return switch (role) {
+      case REVIEW ->
+          kind.isReadBack() ? "Review " + kind.title().toLowerCase(Locale.UK) : kind.title();
+      case ASSESSED -> kind.title() + ", unaided";
+      case FOCUS, OWN -> kind.title();
+    };
+  }
+}
