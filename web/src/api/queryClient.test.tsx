@@ -20,7 +20,7 @@ test('what was said in the words of one class is not shown to another', async ()
   answer('get', '/api/sounds', [])
   answer('get', '/api/templates', [])
   answer('get', '/api/accents', [{ id: 'en-GB', name: 'Southern British' }])
-  answer('get', '/api/marking/progress', { running: false, left: 0, total: 0 })
+  answer('get', '/api/marking/progress', { running: false, left: 0, total: 0, aside: 0 })
   answer('get', '/api/rules', ({ headers }) => [{ ...rule, name: headers.get('Dettato-Class') === '2' ? 'before a suffix' : 'before an ending' }])
   window.history.replaceState(null, '', '/class/1/rules')
   render(

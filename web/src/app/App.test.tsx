@@ -15,7 +15,7 @@ beforeEach(() => {
   answer('get', '/api/classes/*/map', map)
   answer('get', '/api/rules', [rule])
   answer('get', '/api/accents', [{ id: 'en-GB', name: 'Southern British' }])
-  answer('get', '/api/marking/progress', { running: false, left: 0, total: 0 })
+  answer('get', '/api/marking/progress', { running: false, left: 0, total: 0, aside: 0 })
 })
 
 function open(at = '/') {
@@ -83,9 +83,15 @@ test('asks for the password in place when the login has ended, and goes on with 
 })
 
 test('says how far marking anew has come', async () => {
-  answer('get', '/api/marking/progress', { running: true, left: 30, total: 120 })
+  answer('get', '/api/marking/progress', { running: true, left: 30, total: 120, aside: 0 })
   open()
   expect(await screen.findByLabelText('90 of 120 attempts')).toBeDefined()
+})
+
+test('says how many answers a newer version could not mark', async () => {
+  answer('get', '/api/marking/progress', { running: false, left: 0, total: 0, aside: 2 })
+  open()
+  expect(await screen.findByText('2 answers could not be marked again')).toBeDefined()
 })
 
 test('logs out, or says why it could not', async () => {

@@ -1,9 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { AudioLines, BookOpenCheck, CalendarDays, Layers, Library, ListChecks, Mic, PencilLine, School, ScrollText, UsersRound, type LucideIcon } from 'lucide-react'
+import { Suspense } from 'react'
 import { ErrorBoundary } from 'react-error-boundary'
 import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { api, said, type SchoolClass } from '../api/client'
 import { ask } from '../api/queries'
+import { Loading } from '../ui/Parts'
 import { Broken } from './Broken'
 import { SignInAgain } from './SignInAgain'
 
@@ -91,7 +93,9 @@ export function Frame({ classes, user, today }: { classes: readonly SchoolClass[
       </nav>
       <main className="min-w-0 min-h-0 overflow-auto p-4 flex flex-col gap-3">
         <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
-          <Outlet key={open.id} context={{ of: open, today }} />
+          <Suspense fallback={<Loading />}>
+            <Outlet key={open.id} context={{ of: open, today }} />
+          </Suspense>
         </ErrorBoundary>
       </main>
       <SignInAgain user={user} />
@@ -99,11 +103,19 @@ export function Frame({ classes, user, today }: { classes: readonly SchoolClass[
   )
 }
 
-/** Says how far the papers are that a newer core marks anew; nothing when all are. */
+/** Says how far the papers are that a newer core marks anew, and how many it could not; nothing when all are. */
 function MarkingAnew() {
   const progress = useQuery(ask.progress())
-  if (!progress.data || progress.data.left === 0) return null
-  const { left, total } = progress.data
+  if (!progress.data) return null
+  const { left, total, aside } = progress.data
+  if (left === 0 && aside > 0) {
+    return (
+      <span role="status" className="mute text-sm whitespace-nowrap" title="Their marks of before still count. The log of the server names them.">
+        {aside === 1 ? 'one answer' : `${aside} answers`} could not be marked again
+      </span>
+    )
+  }
+  if (left === 0) return null
   return (
     <span role="status" className="mute text-sm flex items-center gap-2 whitespace-nowrap">
       marking anew

@@ -10,6 +10,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import dettato.plan.TeachingSequence;
 
 @AnalyzeClasses(packages = "dettato", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArrowsTest {
@@ -128,4 +129,13 @@ class ArrowsTest {
           .resideInAnyPackage(
               "org.springframework..", "jakarta..", "com.fasterxml..", "java.net..", "java.sql..")
           .because("rules and computation are tested without an application around them");
+
+  @ArchTest
+  static final ArchRule THE_SHIPPED_ORDER_IS_PASSED_IN =
+      noClasses()
+          .that()
+          .haveNameNotMatching("dettato\\.(app|bench|lexicon)\\..*|dettato\\.plan\\.OwnOrder.*")
+          .should()
+          .callMethod(TeachingSequence.class, "shipped")
+          .because("a class may be taught in an order of its own; core is told in which");
 }

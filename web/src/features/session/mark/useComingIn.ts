@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { api, type Cell } from '../../../api/client'
 import { ask } from '../../../api/queries'
@@ -6,7 +6,6 @@ import type { PaperStore } from './paperStore'
 
 /** Cells that are written on devices come into the grid as they come; what came while the line was down is fetched. */
 export function useComingIn(session: number, store: PaperStore): void {
-  const queries = useQueryClient()
   const isOut = Boolean(useQuery(ask.handout(session)).data?.code)
   useEffect(() => {
     if (!isOut || typeof EventSource === 'undefined') return
@@ -16,10 +15,7 @@ export function useComingIn(session: number, store: PaperStore): void {
       if (before) void api.papers(session).then((papers) => store.take(papers.flatMap((p) => p.cells)))
       before = true
     })
-    line.addEventListener('cell', (event) => {
-      store.take([JSON.parse((event as MessageEvent<string>).data) as Cell])
-      void queries.invalidateQueries({ queryKey: ask.handout(session).queryKey })
-    })
+    line.addEventListener('cell', (event) => store.take([JSON.parse((event as MessageEvent<string>).data) as Cell]))
     return () => line.close()
-  }, [session, store, queries, isOut])
+  }, [session, store, isOut])
 }

@@ -15,6 +15,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import dettato.block.BlockKind;
 import dettato.mark.AttemptMarker;
 import dettato.mark.SentenceMarker;
+import dettato.plan.TeachingSequence;
 
 @AnalyzeClasses(packages = "dettato.app", importOptions = ImportOption.DoNotIncludeTests.class)
 class AppArrowsTest {
@@ -64,4 +65,16 @@ class AppArrowsTest {
                                   .or(assignableTo(SentenceMarker.class))
                                   .or(assignableTo(BlockKind.class))))))
           .because("what is stored is counted; a screen that marked would slow with every paper");
+
+  @ArchTest
+  static final ArchRule THE_SHIPPED_ORDER_IS_TAKEN_WHERE_THERE_IS_NO_CLASS =
+      noClasses()
+          .that()
+          .haveNameNotMatching(
+              "dettato\\.app\\.(school\\.(Classes|Orders|OrderController)"
+                  + "|language\\.(Language|Languages|SequenceController)).*")
+          .should()
+          .callMethod(TeachingSequence.class, "shipped")
+          .because(
+              "a class may be taught in an order of its school's own: ask its language for it");
 }

@@ -97,4 +97,29 @@ class OrderApiTest extends ApiCase {
     assertTrue(
         texts(made).stream().noneMatch(w -> w.matches("[a-z]*i[a-z]*k")), texts(made).toString());
   }
+
+  /** Chains, pairs and cards are of what this school has taught, not of what we would have. */
+  @Test
+  void chainsPairsAndCardsKeepToTheSchoolsOwnOrder() throws Exception {
+    long of = newClass("Other order");
+    StringBuilder csv = new StringBuilder("step,grapheme,sound,example\n");
+    for (String letter : List.of("o", "u", "g", "d", "b", "f", "r", "l", "p", "m")) {
+      csv.append("1,").append(letter).append(",,\n");
+    }
+    take(of, csv.toString()).andExpect(status().isOk());
+    profile(of, 1, List.of(), List.of());
+    for (String kind : List.of("chain", "pairs")) {
+      JsonNode tasks = read("/api/classes/" + of + "/exercises/" + kind).get("tasks");
+      assertTrue(tasks.size() > 0 || kind.equals("pairs"), "so few letters make few pairs");
+      for (JsonNode task : tasks) {
+        assertFalse(
+            task.get("answer").toString().matches(".*[^ougdbfrlpm\"\\[\\], ].*"), task.toString());
+      }
+    }
+    for (JsonNode card : read("/api/classes/" + of + "/deck").get("cards")) {
+      if (card.get("kind").asText().equals("GRAPHEME")) {
+        assertTrue(card.get("front").asText().matches("[ougdbfrlpm]"), card.toString());
+      }
+    }
+  }
 }

@@ -4,8 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.zaxxer.hikari.HikariDataSource;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -20,7 +24,9 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpSession;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -31,6 +37,8 @@ class RaceTest extends ApiCase {
   private static final int WRITES = 200;
   private static final int ROUNDS = 40;
   private static final int PASTES = 10;
+
+  @Autowired private DataSource pool;
 
   /** An acknowledged write. */
   private record Kept(long version, String written) {}
@@ -248,5 +256,47 @@ class RaceTest extends ApiCase {
     }
     pair.shutdown();
     return done;
+  }
+
+  /**
+   * A class that nobody has counted yet is planned with the last connection there is: who holds one
+   * asks for no second, or all would wait for each other.
+   */
+  @Test
+  void aColdPlanNeedsOneConnection() throws Exception {
+    List<String> names = IntStream.range(0, 26).mapToObj(i -> "Child " + (char) ('A' + i)).toList();
+    long of =
+        read(write(post("/api/classes"), body("name", "Cold", "accent", "en-GB", "pupils", names)))
+            .get("id")
+            .asLong();
+    StringBuilder csv = new StringBuilder("date,pupil,target,attempt\n");
+    for (String name : names) {
+      for (String word : List.of("catch", "match", "bench", "hutch", "much", "rich")) {
+        csv.append("2026-02-02,").append(name).append(',').append(word).append(",cach\n");
+      }
+    }
+    load(of, csv.toString());
+    read("/api/classes/" + of + "/map");
+    try (Connection one = pool.getConnection()) {
+      // What was counted ahead is old.
+      one.createStatement().executeUpdate("update pupil set revision = revision + 1");
+    }
+    List<Connection> taken = new ArrayList<>();
+    try (AutoCloseable given = () -> giveBack(taken)) {
+      for (int i = 1; i < pool.unwrap(HikariDataSource.class).getMaximumPoolSize(); i++) {
+        taken.add(pool.getConnection());
+      }
+      mvc.perform(
+              as(session, post("/api/classes/" + of + "/sessions"))
+                  .content(
+                      body("date", TODAY, "focus", List.of(Map.of("rule", "final-ch")), "seed", 3)))
+          .andExpect(status().isCreated());
+    }
+  }
+
+  private static void giveBack(List<Connection> taken) throws SQLException {
+    for (Connection one : taken) {
+      one.close();
+    }
   }
 }

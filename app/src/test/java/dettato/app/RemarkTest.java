@@ -84,4 +84,31 @@ class RemarkTest extends ApiCase {
     settle();
     assertEquals(before, csv(of));
   }
+
+  /** One that no core can judge is set aside and told; all others are marked anew. */
+  @Test
+  void anAttemptThatCannotBeMarkedStopsNoOther() throws Exception {
+    long of = newClass("Set aside");
+    load(
+        of,
+        "date,pupil,target,attempt\n2026-02-02,Ada,badge,baj\n2026-02-02,Ada,cage,caj\n"
+            + "2026-02-02,Bea,ledge,lej\n");
+    settle();
+    String before = csv(of);
+    String ofClass = " where attempt_id in (select id from attempt where class_id = " + of + ")";
+    jdbc.update("update mark set version = 'older'" + ofClass);
+    jdbc.update("update attempt set kind = 'unheard' where target = 'cage' and class_id = ?", of);
+    startAgain();
+    settle();
+    JsonNode progress = read("/api/marking/progress");
+    assertEquals(0, progress.get("left").asInt());
+    assertEquals(1, progress.get("aside").asInt());
+    assertEquals(0, of("older"));
+    assertEquals(before, csv(of), "what was marked of it before still stands");
+    jdbc.update("update attempt set kind = 'words' where target = 'cage' and class_id = ?", of);
+    jdbc.update("update mark set version = 'older'" + ofClass);
+    startAgain();
+    settle();
+    assertEquals(0, read("/api/marking/progress").get("aside").asInt());
+  }
 }

@@ -4,7 +4,6 @@ import dettato.find.Neighbours;
 import dettato.input.ById;
 import dettato.input.Unacceptable;
 import dettato.plan.InventedWords;
-import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
 import dettato.text.SentenceReader;
 import dettato.word.Homophones;
@@ -19,14 +18,15 @@ public final class ExerciseBook {
 
   /**
    * @param words of the lexicon in the accent, commonest first
+   * @param neighbours words that are one sound apart, in the order in which they are taught
    */
   public ExerciseBook(
       List<Word> words,
       Lexicon lexicon,
       Accent accent,
       SentenceReader reader,
-      InventedWords invented) {
-    Neighbours neighbours = new Neighbours(words, accent, TeachingSequence.shipped());
+      InventedWords invented,
+      Neighbours neighbours) {
     Homophones homophones = new Homophones(words, accent);
     this.proposed = words.stream().filter(w -> w.use() == Word.Use.CHOOSE).toList();
     ExerciseWords some = new ExerciseWords(proposed);

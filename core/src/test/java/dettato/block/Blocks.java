@@ -2,6 +2,7 @@ package dettato.block;
 
 import dettato.exercise.ExerciseBook;
 import dettato.exercise.Material;
+import dettato.find.Neighbours;
 import dettato.find.RivalChooser;
 import dettato.find.WordIndex;
 import dettato.focus.Focus;
@@ -41,7 +42,8 @@ public final class Blocks {
           LEXICON,
           ACCENT,
           new SentenceReader(LEXICON, ACCENT, SEQUENCE),
-          new InventedWords(LEXICON, ACCENT, SEQUENCE));
+          new InventedWords(LEXICON, ACCENT, SEQUENCE),
+          new Neighbours(LEXICON.words("en-GB"), ACCENT, SEQUENCE));
   private static final Hunts HUNTS =
       new Hunts(new SentenceReader(LEXICON, ACCENT, SEQUENCE), Passage.shipped());
   private static final AttemptMarker MARKER = new AttemptMarker(ACCENT, LEXICON);

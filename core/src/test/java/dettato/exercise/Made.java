@@ -1,5 +1,6 @@
 package dettato.exercise;
 
+import dettato.find.Neighbours;
 import dettato.find.RivalChooser;
 import dettato.find.WordIndex;
 import dettato.focus.Focus;
@@ -31,7 +32,8 @@ final class Made {
           LEXICON,
           ACCENT,
           new SentenceReader(LEXICON, ACCENT, SEQUENCE),
-          new InventedWords(LEXICON, ACCENT, SEQUENCE));
+          new InventedWords(LEXICON, ACCENT, SEQUENCE),
+          new Neighbours(WORDS, ACCENT, SEQUENCE));
 
   private static final SentenceBank BANK = new SentenceBank(LEXICON, ACCENT, SEQUENCE);
   private static final WordChooser CHOOSER = new WordChooser(LEXICON, ACCENT, SEQUENCE);

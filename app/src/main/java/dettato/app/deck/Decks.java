@@ -6,7 +6,6 @@ import dettato.app.school.SchoolClass;
 import dettato.deck.Asking;
 import dettato.deck.Card;
 import dettato.deck.Deck;
-import dettato.plan.TeachingSequence;
 import java.sql.Date;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -65,9 +64,7 @@ public class Decks {
         of.id(),
         Date.valueOf(today));
     return new Deck(
-        language.cards().of(TeachingSequence.shipped(), of.step(), language.accent()),
-        history,
-        today);
+        language.cards().of(language.sequence(), of.step(), language.accent()), history, today);
   }
 
   private static void add(Map<String, List<Asking>> history, String id, Asking asking) {

@@ -13,9 +13,13 @@ import dettato.diagnose.Leanings;
 import dettato.diagnose.Settings;
 import dettato.diagnose.Standing;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 
 /**
@@ -26,11 +30,14 @@ import org.springframework.stereotype.Component;
 class ChildRecords {
   private static final int KEPT = 3_000;
   private static final int EXAMPLES = 6;
+  private static final int COUNTING = 64;
   static final int SHOWN = 24;
 
   private final StoredOutcomes outcomes;
   private final Languages languages;
   private final Cache<Key, Entry> known = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Object[] counting =
+      IntStream.range(0, COUNTING).mapToObj(i -> new Object()).toArray();
 
   private record Key(long pupil, LocalDate asOf, int differentWords) {}
 
@@ -45,43 +52,54 @@ class ChildRecords {
     return new StoredOutcomes.Span(asOf, Settings.USUAL.withDifferentWords(of.differentWords()));
   }
 
-  /**
-   * The records of a class's children. Each is read on a connection of its own, several at once: a
-   * write between makes its revision old, so that it is counted again next time.
-   */
+  /** The records of a class's children. */
   Map<Long, ChildRecord> of(SchoolClass of, LocalDate asOf) {
-    List<Long> pupils = of.pupils().stream().map(Pupil::id).toList();
-    Map<Long, Long> revisions = outcomes.revisions(pupils);
-    return pupils.parallelStream()
-        .collect(
-            Collectors.toConcurrentMap(
-                p -> p, p -> upToDate(p, revisions.getOrDefault(p, -1L), of, asOf)));
+    return upToDate(of.pupils().stream().map(Pupil::id).toList(), of, asOf);
   }
 
   /** The record of one child. */
   ChildRecord one(long pupil, SchoolClass of, LocalDate asOf) {
-    long revision = outcomes.revisions(List.of(pupil)).getOrDefault(pupil, -1L);
-    return upToDate(pupil, revision, of, asOf);
+    return Objects.requireNonNull(upToDate(List.of(pupil), of, asOf).get(pupil));
   }
 
-  /** Two who ask for the same child at once wait for one count. */
-  private ChildRecord upToDate(long pupil, long revision, SchoolClass of, LocalDate asOf) {
-    Key key = new Key(pupil, asOf, of.differentWords());
-    Entry entry =
-        known
-            .asMap()
-            .compute(
-                key,
-                (k, old) ->
-                    old != null && old.revision == revision
-                        ? old
-                        : new Entry(revision, count(pupil, of, asOf)));
-    return entry.record;
+  /**
+   * Children whose revision has risen are read all at once, on the connection of whoever asks: who
+   * would ask for more connections while holding one could wait for each other. Two who ask for the
+   * same class at once wait for one count. A write between makes a revision old, so that its child
+   * is counted again next time.
+   */
+  private Map<Long, ChildRecord> upToDate(List<Long> pupils, SchoolClass of, LocalDate asOf) {
+    synchronized (counting[(int) Math.floorMod(of.id(), (long) COUNTING)]) {
+      Map<Long, Long> revisions = outcomes.revisions(pupils);
+      Map<Long, ChildRecord> records = new HashMap<>();
+      Map<Long, Key> keys = new HashMap<>();
+      for (long pupil : pupils) {
+        Key key = new Key(pupil, asOf, of.differentWords());
+        Entry entry = known.getIfPresent(key);
+        if (entry != null && entry.revision == revisions.getOrDefault(pupil, -1L)) {
+          records.put(pupil, entry.record);
+        } else {
+          keys.put(pupil, key);
+        }
+      }
+      counted(keys.keySet(), of, asOf)
+          .forEach(
+              (pupil, record) -> {
+                long revision = revisions.getOrDefault(pupil, -1L);
+                known.put(Objects.requireNonNull(keys.get(pupil)), new Entry(revision, record));
+                records.put(pupil, record);
+              });
+      return records;
+    }
   }
 
-  private ChildRecord count(long pupil, SchoolClass of, LocalDate asOf) {
+  private Map<Long, ChildRecord> counted(Set<Long> pupils, SchoolClass of, LocalDate asOf) {
     StoredOutcomes.Span span = span(of, asOf);
-    return record(outcomes.of(pupil, span), languages.of(of.accent()), span);
+    Language language = languages.of(of.accent());
+    return outcomes.of(pupils, span).entrySet().parallelStream()
+        .collect(
+            Collectors.toConcurrentMap(
+                Map.Entry::getKey, e -> record(e.getValue(), language, span)));
   }
 
   private static ChildRecord record(

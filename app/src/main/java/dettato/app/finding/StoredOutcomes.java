@@ -50,9 +50,9 @@ class StoredOutcomes {
 
   /** Days that are looked at, and how they weigh. */
   record Span(LocalDate asOf, Settings settings) {
-    MapSqlParameterSource with(long pupil) {
+    MapSqlParameterSource with(Collection<Long> pupils) {
       return new MapSqlParameterSource()
-          .addValue("pupil", pupil)
+          .addValue("pupils", pupils)
           .addValue("since", settings.since(asOf).toEpochDay())
           .addValue("asOf", asOf.toEpochDay())
           .addValue("halfLife", (double) settings.halfLifeDays());
@@ -85,42 +85,55 @@ class StoredOutcomes {
     }
   }
 
-  /** What one child has shown over the days that weigh. */
-  Shown of(long pupil, Span span) {
-    Shown shown = new Shown();
-    MapSqlParameterSource with = span.with(pupil);
-    jdbc.query(
-        "select rule, condition, side, count(*) as n, "
+  /** What children have shown over the days that weigh; each of them is there. */
+  Map<Long, Shown> of(Collection<Long> pupils, Span span) {
+    Map<Long, Shown> all = new HashMap<>();
+    pupils.forEach(p -> all.put(p, new Shown()));
+    if (pupils.isEmpty()) {
+      return all;
+    }
+    Reader read = (sql, each) -> jdbc.query(sql, span.with(pupils), each.into(all));
+    read.now(
+        "select pupil_id, rule, condition, side, count(*) as n, "
             + WEIGHT
-            + " as w from mark_rule where pupil_id = :pupil and kept = true"
-            + " and on_day between :since and :asOf group by rule, condition, side",
-        with,
-        (RowCallbackHandler) row -> shown.kept.add(kept(row)));
-    jdbc.query(
-        "select on_day, target, attempt, rule, condition, side, outcome from mark_rule"
-            + " where pupil_id = :pupil and kept = false and on_day between :since and :asOf"
+            + " as w from mark_rule where pupil_id in (:pupils) and kept = true"
+            + " and on_day between :since and :asOf group by pupil_id, rule, condition, side",
+        (shown, row) -> shown.kept.add(kept(row)));
+    read.now(
+        "select pupil_id, on_day, target, attempt, rule, condition, side, outcome from mark_rule"
+            + " where pupil_id in (:pupils) and kept = false and on_day between :since and :asOf"
             + " order by attempt_id, word, place",
-        with,
-        (RowCallbackHandler) row -> shown.other.add(evidence(row)));
-    jdbc.query(
-        "select target, count(*) as n, "
+        (shown, row) -> shown.other.add(evidence(row)));
+    read.now(
+        "select pupil_id, target, count(*) as n, "
             + WEIGHT
-            + " as w from mark_word where pupil_id = :pupil and counted = true"
-            + " and on_day between :since and :asOf group by target",
-        with,
-        (RowCallbackHandler) row -> shown.asked.add(wordCount(row)));
-    jdbc.query(
-        "select on_day, target, unit, attempt, sound, due, open_to, written, verdict,"
-            + " confusion from mark_unit where pupil_id = :pupil and counted = true"
+            + " as w from mark_word where pupil_id in (:pupils) and counted = true"
+            + " and on_day between :since and :asOf group by pupil_id, target",
+        (shown, row) -> shown.asked.add(wordCount(row)));
+    read.now(
+        "select pupil_id, on_day, target, unit, attempt, sound, due, open_to, written, verdict,"
+            + " confusion from mark_unit where pupil_id in (:pupils) and counted = true"
             + " and on_day between :since and :asOf order by attempt_id, word, unit",
-        with,
-        (RowCallbackHandler) row -> shown.off.add(off(row)));
-    jdbc.query(
-        "select need, count(*) as n, min(on_day) as first, max(on_day) as last from mark_word"
-            + " where pupil_id = :pupil and on_day between :since and :asOf group by need",
-        with,
-        (RowCallbackHandler) row -> words(shown, row));
-    return shown;
+        (shown, row) -> shown.off.add(off(row)));
+    read.now(
+        "select pupil_id, need, count(*) as n, min(on_day) as first, max(on_day) as last"
+            + " from mark_word where pupil_id in (:pupils) and on_day between :since and :asOf"
+            + " group by pupil_id, need",
+        StoredOutcomes::words);
+    return all;
+  }
+
+  /** Asks, and gives each row to the child it is of. */
+  private interface Reader {
+    void now(String sql, ToChild each);
+  }
+
+  private interface ToChild {
+    void add(Shown shown, ResultSet row) throws SQLException;
+
+    default RowCallbackHandler into(Map<Long, Shown> all) {
+      return row -> add(Objects.requireNonNull(all.get(row.getLong("pupil_id"))), row);
+    }
   }
 
   private static WordCount wordCount(ResultSet row) throws SQLException {
@@ -202,11 +215,12 @@ class StoredOutcomes {
 
   /** The newest places that tested a rule of a child, at most so many, those of one side only. */
   List<Evidence> newest(long pupil, String rule, Sides sides, Span span, int most) {
-    MapSqlParameterSource with = span.with(pupil).addValue("rule", rule).addValue("most", most);
+    MapSqlParameterSource with =
+        span.with(List.of(pupil)).addValue("rule", rule).addValue("most", most);
     return jdbc.query(
         "select r.on_day, w.target, w.attempt, r.rule, r.condition, r.side, r.outcome from mark_rule r"
             + " join mark_word w on w.attempt_id = r.attempt_id and w.word = r.word"
-            + " where r.pupil_id = :pupil and r.kept in (true, false) and r.rule = :rule"
+            + " where r.pupil_id in (:pupils) and r.kept in (true, false) and r.rule = :rule"
             + " and r.on_day between :since and :asOf"
             + sides.sql
             + " order by r.on_day desc, r.attempt_id desc, r.word, r.place"

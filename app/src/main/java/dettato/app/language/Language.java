@@ -121,7 +121,8 @@ public final class Language {
                 lexicon,
                 accent,
                 new SentenceReader(lexicon, accent, sequence),
-                invented()));
+                invented(),
+                texts.neighbours()));
   }
 
   private Supplier<SentenceBank> sentenceBank() {

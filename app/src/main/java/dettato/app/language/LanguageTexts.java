@@ -58,6 +58,11 @@ public final class LanguageTexts {
     return new Phrases(language.lexicon(), language.accent());
   }
 
+  /** Words that are one sound apart. */
+  Neighbours neighbours() {
+    return neighbours.get();
+  }
+
   public Chains chains() {
     return chains.get();
   }

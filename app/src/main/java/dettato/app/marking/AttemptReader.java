@@ -8,9 +8,11 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -92,6 +94,37 @@ public class AttemptReader {
     } catch (JsonProcessingException e) {
       throw new IllegalStateException("a stored mark is no JSON", e);
     }
+  }
+
+  /**
+   * How many items of a session each child has written something for; those with none are not
+   * there.
+   */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> writtenByChild(long sessionId) {
+    Map<Long, Integer> counts = new HashMap<>();
+    jdbc.query(
+        "select a.pupil_id, count(*) from block b join item i on i.block_id = b.id"
+            + " join attempt a on a.item_id = i.id"
+            + " where b.session_id = ? and a.state <> 'EMPTY' group by a.pupil_id",
+        (ResultSet row) -> {
+          counts.put(row.getLong(1), row.getInt(2));
+        },
+        sessionId);
+    return counts;
+  }
+
+  /** The items of a session that a child has written something for. */
+  @Transactional(readOnly = true)
+  public Set<Long> answered(long sessionId, long pupilId) {
+    return new HashSet<>(
+        jdbc.queryForList(
+            "select a.item_id from block b join item i on i.block_id = b.id"
+                + " join attempt a on a.item_id = i.id"
+                + " where b.session_id = ? and a.pupil_id = ? and a.state <> 'EMPTY'",
+            Long.class,
+            sessionId,
+            pupilId));
   }
 
   /** How many attempts are written for these items. */

@@ -12,9 +12,13 @@ interface AttemptRows extends JpaRepository<AttemptRow, Long> {
   List<AttemptRow> findByItemIdIn(Collection<Long> itemIds);
 
   /**
-   * Whose attempt it is, without the row itself: who is to hold the child first must read the row
-   * after that, and a row that a transaction has read once is not read again.
+   * Whose attempts they are, without the rows themselves: who is to hold the child first must read
+   * the row after that, and a row that a transaction has read once is not read again.
    */
+  @Query("select distinct a.pupilId from AttemptRow a where a.id in :ids")
+  List<Long> pupilsOf(Collection<Long> ids);
+
+  /** The same of one. */
   @Query("select a.pupilId from AttemptRow a where a.id = :id")
   Optional<Long> pupilOf(Long id);
 }

@@ -31,7 +31,7 @@ class MarkStore {
   /** Changes with the core's judgement, or with what is stored of it. */
   static final String VERSION = AttemptMarker.VERSION + ".1";
 
-  private static final String STALE = "stale";
+  static final String STALE = "stale";
 
   /** So many marks bring the marker to its speed. */
   private static final int WARMING = 1_500;

@@ -19,12 +19,22 @@ import org.springframework.transaction.support.TransactionTemplate;
  * Marks anew, in the background and a child's chunk at a time, whatever another version of core has
  * marked, or a class that speaks otherwise, or words whose cut the school has changed. The old
  * marks stand meanwhile; what is left when the application ends goes on at the next start, since
- * the marks themselves say which they are. Overrides are facts, and stay.
+ * the marks themselves say which they are. One that cannot be made is set aside and told; the
+ * others go on, and the next version tries it again. Overrides are facts, and stay.
  */
 @Component
 class Remarker {
   private static final Logger LOG = LoggerFactory.getLogger(Remarker.class);
-  private static final int CHUNK = 500;
+  private static final int CHUNK = 200;
+
+  /** Stands before the version that could not make a mark; comes after every version. */
+  private static final String ASIDE = "~";
+
+  /**
+   * Marks of other versions, as two ranges that an index serves; what was set aside is in neither.
+   */
+  private static final List<String> OTHERS =
+      List.of("m.version < ?", "m.version > ? and m.version < '" + ASIDE + "'");
 
   private final AttemptRows attempts;
   private final MarkStore marks;
@@ -55,15 +65,25 @@ class Remarker {
    *
    * @param left attempts whose marks are older than the core
    * @param total how many there were when it began
+   * @param aside attempts that could not be marked by this core; their old marks stand
    */
-  record Progress(boolean running, int left, int total) {}
+  record Progress(boolean running, int left, int total, int aside) {}
 
   Progress progress() {
     int left = left();
-    return new Progress(running.get(), left, Math.max(total, left));
+    return new Progress(running.get(), left, Math.max(total, left), aside());
   }
 
   @EventListener(ApplicationReadyEvent.class)
+  void beginAfterStart() {
+    jdbc.update(
+        "update mark set version = ? where version >= ? and version <> ?",
+        MarkStore.STALE,
+        ASIDE,
+        ASIDE + MarkStore.VERSION);
+    begin();
+  }
+
   void begin() {
     executor.execute(this::run);
   }
@@ -89,9 +109,17 @@ class Remarker {
   }
 
   private int left() {
-    Integer count =
-        jdbc.queryForObject(
-            "select count(*) from mark where version <> ?", Integer.class, MarkStore.VERSION);
+    return OTHERS.stream()
+        .mapToInt(others -> count("select count(*) from mark m where " + others, MarkStore.VERSION))
+        .sum();
+  }
+
+  private int aside() {
+    return count("select count(*) from mark m where m.version >= ?", ASIDE);
+  }
+
+  private int count(String sql, String version) {
+    Integer count = jdbc.queryForObject(sql, Integer.class, version);
     return count == null ? 0 : count;
   }
 
@@ -115,34 +143,46 @@ class Remarker {
     } while (left() > 0);
   }
 
-  /** Some stale attempts of one child; 0 when there are none left. */
+  /** Marks some attempts anew, and says how many; 0 when there are none left. */
   private int chunk() {
-    Integer count =
-        transactions.execute(
-            status -> {
-              List<Long> next =
-                  jdbc.queryForList(
-                      "select a.pupil_id from mark m join attempt a on a.id = m.attempt_id"
-                          + " where m.version <> ? order by a.pupil_id fetch first 1 rows only",
-                      Long.class,
-                      MarkStore.VERSION);
-              if (next.isEmpty()) {
-                return 0;
-              }
-              lock.hold(next);
-              List<Long> stale =
-                  jdbc.queryForList(
-                      "select a.id from attempt a join mark m on m.attempt_id = a.id"
-                          + " where a.pupil_id = ? and m.version <> ? order by a.id"
-                          + " fetch first "
-                          + CHUNK
-                          + " rows only",
-                      Long.class,
-                      next.get(0),
-                      MarkStore.VERSION);
-              marks.keepAnew(attempts.findAllById(stale));
-              return Math.max(1, stale.size());
-            });
-    return count == null ? 0 : count;
+    List<Long> next =
+        OTHERS.stream()
+            .map(
+                others ->
+                    jdbc.queryForList(
+                        "select m.attempt_id from mark m where "
+                            + others
+                            + " fetch first "
+                            + CHUNK
+                            + " rows only",
+                        Long.class,
+                        MarkStore.VERSION))
+            .filter(some -> !some.isEmpty())
+            .findFirst()
+            .orElse(List.of());
+    try {
+      anew(next);
+    } catch (RuntimeException oneOfThem) {
+      next.forEach(this::anewOrAside);
+    }
+    return next.size();
+  }
+
+  private void anew(List<Long> ids) {
+    transactions.executeWithoutResult(
+        status -> {
+          lock.hold(attempts.pupilsOf(ids));
+          marks.keepAnew(attempts.findAllById(ids));
+        });
+  }
+
+  private void anewOrAside(long id) {
+    try {
+      anew(List.of(id));
+    } catch (RuntimeException wrong) {
+      LOG.error("Attempt {} could not be marked anew; its old mark stands", id, wrong);
+      jdbc.update(
+          "update mark set version = ? where attempt_id = ?", ASIDE + MarkStore.VERSION, id);
+    }
   }
 }

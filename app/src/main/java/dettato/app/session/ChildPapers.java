@@ -15,8 +15,8 @@ import dettato.block.Alone;
 import dettato.block.BlockBook;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -95,10 +95,13 @@ public class ChildPapers {
   /** The items that a child has written something for. */
   @Transactional(readOnly = true)
   public Set<Long> answered(long session, long pupil) {
-    return attempts.cells(session).stream()
-        .filter(c -> c.pupilId() == pupil && c.state() != AnswerState.EMPTY)
-        .map(Cell::itemId)
-        .collect(Collectors.toSet());
+    return attempts.answered(session, pupil);
+  }
+
+  /** How many items each child has written something for; those with none are not there. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> answered(long session) {
+    return attempts.writtenByChild(session);
   }
 
   /** Keeps what a child wrote; it is on disk when this returns. */

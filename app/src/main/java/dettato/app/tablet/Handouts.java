@@ -127,23 +127,23 @@ public class Handouts {
     Map<Long, List<SittingRow>> here =
         sittings.findBySessionId(session).stream()
             .collect(Collectors.groupingBy(SittingRow::pupilId));
+    Map<Long, Integer> written = here.isEmpty() ? Map.of() : papers.answered(session);
     Optional<HandoutRow> open = current(session);
     return new HandoutView(
         open.map(HandoutRow::code).orElse(null),
         open.map(HandoutRow::endsAt).orElse(null),
         handed.items().size(),
         handed.children().stream()
-            .map(p -> at(session, p, here.getOrDefault(p.id(), List.of())))
+            .map(p -> at(p, here.getOrDefault(p.id(), List.of()), written.getOrDefault(p.id(), 0)))
             .toList());
   }
 
-  private AtDevice at(long session, Pupil pupil, List<SittingRow> sits) {
+  private static AtDevice at(Pupil pupil, List<SittingRow> sits, int written) {
     At at =
         sits.isEmpty()
             ? At.NOT_HERE
             : sits.stream().anyMatch(SittingRow::isHandedIn) ? At.HANDED_IN : At.WRITING;
-    int written = at == At.NOT_HERE ? 0 : papers.answered(session, pupil.id()).size();
-    return new AtDevice(pupil.id(), pupil.name(), at, written);
+    return new AtDevice(pupil.id(), pupil.name(), at, at == At.NOT_HERE ? 0 : written);
   }
 
   /**
