@@ -129,6 +129,7 @@ class RealServerTest {
                     .build(),
                 HttpResponse.BodyHandlers.ofString());
     assertEquals(403, withoutHeader.statusCode(), withoutHeader.body());
+    assertEquals(401, new Client().post("/api/classes", "{}").statusCode(), "nobody is let in");
     assertEquals(413, new Client().post("/api/session", "x".repeat(40_000)).statusCode());
   }
 

@@ -59,7 +59,10 @@ class SecurityConfig {
     tokens.setCookieCustomizer(c -> c.secure(beyondThisMachine).sameSite("Lax"));
     return http.authorizeHttpRequests(
             a ->
-                a.requestMatchers(LOGIN)
+                // What was let in goes on to its end, also when the login ends meanwhile.
+                a.dispatcherTypeMatchers(DispatcherType.ASYNC)
+                    .permitAll()
+                    .requestMatchers(LOGIN)
                     .permitAll()
                     .requestMatchers(TABLETS)
                     .permitAll()

@@ -1,6 +1,7 @@
 package dettato.bench.whole;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.Socket;
@@ -313,28 +314,19 @@ public final class Holds {
 
   private void lineAfterLogOut() throws Exception {
     Client teacher = new Client("demo", "demo-dettato");
-    Future<Integer> line =
-        Executors.newSingleThreadExecutor(
-                work -> {
-                  Thread thread = new Thread(work);
-                  thread.setDaemon(true);
-                  return thread;
-                })
-            .submit(
-                () ->
-                    teacher
-                        .send("GET", "/api/sessions/10/events", "application/json", "")
-                        .body()
-                        .length());
+    HttpResponse<InputStream> line =
+        teacher.http.send(
+            HttpRequest.newBuilder(URI.create(address + "/api/sessions/10/events")).build(),
+            HttpResponse.BodyHandlers.ofInputStream());
     TimeUnit.MILLISECONDS.sleep(500);
     long start = System.nanoTime();
     teacher.send("DELETE", "/api/login", "application/json", "");
-    int letters = line.get(10, TimeUnit.SECONDS);
+    String heard = new String(line.body().readAllBytes(), StandardCharsets.UTF_8);
     System.out.printf(
         Locale.ROOT,
-        "a line of events ended %.0f ms after its log-out, %d letters heard%n",
+        "a line of events ended %.0f ms after its log-out; heard before: %s%n",
         millis(start),
-        letters);
+        heard.strip().replace('\n', ' '));
   }
 
   private void ownWords() throws Exception {
