@@ -334,7 +334,7 @@ public final class Holds {
     double[] took = new double[OWN_WORDS];
     for (int i = 0; i < OWN_WORDS; i++) {
       long start = System.nanoTime();
-      String word = "zo" + (char) ('b' + i % 3) + "a".repeat(1) + "t".repeat(1 + i / 3);
+      String word = "zo" + (char) ('b' + i % 3) + "a" + "t".repeat(1 + i / 3);
       StringBuilder units = new StringBuilder();
       for (char letter : word.toCharArray()) {
         String says = letter == 'a' ? "æ" : letter == 'o' ? "ɒ" : String.valueOf(letter);
