@@ -31,6 +31,7 @@ export type CandidateGroup = Schemas['CandidateGroup']
 export type FilledItem = Schemas['FilledItem']
 export type WantedItems = Schemas['WantedItems']
 export type Template = Schemas['Template']
+export type KindView = Schemas['KindView']
 export type WishedTemplate = Schemas['WishedTemplate']
 export type CardView = Schemas['CardView']
 export type RuleView = Schemas['RuleView']
@@ -188,6 +189,7 @@ export const api = {
     data(() => client.GET('/api/classes/{id}/sessions', { params: { path: { id }, query: { from, to } } })),
   session: (id: number) => data(() => client.GET('/api/sessions/{id}', { params: { path: { id } } })),
   templates: () => data(() => client.GET('/api/templates')),
+  kinds: () => data(() => client.GET('/api/kinds')),
   plan: (id: number, date: string, focus: Focus[], template?: string, pupils: number[] = []) =>
     data(() => client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date, focus, pupils, ...(template ? { template } : {}) } })),
   rewrite: (id: number, version: number, plan: Plan) =>
@@ -196,7 +198,7 @@ export const api = {
     data(() => client.PUT('/api/sessions/{id}/state', { params: { path: { id }, header: tag(version) }, body: { state, took } })),
   remove: (id: number, version: number) => data(() => client.DELETE('/api/sessions/{id}', { params: { path: { id }, header: tag(version) } })),
   restore: (id: number) => data(() => client.POST('/api/sessions/{id}/restore', { params: { path: { id } } })),
-  send: (id: number, date: string, words: string[], kind = 'words') =>
+  send: (id: number, date: string, words: string[], kind: string) =>
     data(() => client.POST('/api/classes/{id}/sessions/words', { params: { path: { id } }, body: { date, kind, words } })),
   papers: (id: number) => data(() => client.GET('/api/sessions/{id}/papers', { params: { path: { id } } })),
   type: (id: number, pupilId: number, itemId: number, typed: Typed) =>

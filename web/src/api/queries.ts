@@ -7,6 +7,7 @@ const FOREVER = { staleTime: Infinity } as const
 export const ask = {
   login: () => queryOptions({ queryKey: ['login'], queryFn: api.login, ...FOREVER }),
   classes: () => queryOptions({ queryKey: ['classes'], queryFn: api.classes }),
+  kinds: () => queryOptions({ queryKey: ['kinds'], queryFn: api.kinds, ...FOREVER }),
   templates: () => queryOptions({ queryKey: ['templates'], queryFn: api.templates }),
   accents: () => queryOptions({ queryKey: ['accents'], queryFn: api.accents, ...FOREVER }),
   progress: () =>

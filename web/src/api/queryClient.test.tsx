@@ -6,6 +6,7 @@ import { afterEach, expect, test } from 'vitest'
 import { App } from '../app/App'
 import { limpet, map, rule } from '../test/made-up'
 import { TODAY } from '../test/page'
+import told from '../test/kinds.json'
 import { answer, askedOf } from '../test/server'
 import { newQueries } from './queryClient'
 
@@ -14,6 +15,7 @@ afterEach(() => window.history.replaceState(null, '', '/'))
 /** Two classes that call things otherwise: neither is shown what was said to the other. */
 test('what was said in the words of one class is not shown to another', async () => {
   answer('get', '/api/login', { user: { name: 'demo', role: 'LEAD' }, first: false, today: TODAY })
+  answer('get', '/api/kinds', told)
   answer('get', '/api/classes', [limpet, { ...limpet, id: 2, name: 'Class Winkle' }])
   answer('get', '/api/classes/*/sessions', [])
   answer('get', '/api/classes/*/map', map)

@@ -3,6 +3,7 @@ import { render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { MemoryRouter } from 'react-router'
 import { beforeEach, expect, test } from 'vitest'
+import told from '../test/kinds.json'
 import { limpet, map, rule, summary } from '../test/made-up'
 import { TODAY } from '../test/page'
 import { answer, askedOf, fail, noContent, problem } from '../test/server'
@@ -13,6 +14,7 @@ beforeEach(() => {
   answer('get', '/api/classes', [limpet, { ...limpet, id: 2, name: 'Class Winkle' }])
   answer('get', '/api/classes/*/sessions', [summary])
   answer('get', '/api/classes/*/map', map)
+  answer('get', '/api/kinds', told)
   answer('get', '/api/rules', [rule])
   answer('get', '/api/accents', [{ id: 'en-GB', name: 'Southern British' }])
   answer('get', '/api/marking/progress', { running: false, left: 0, total: 0, aside: 0 })

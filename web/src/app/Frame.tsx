@@ -4,6 +4,7 @@ import { Suspense } from 'react'
 import { ErrorBoundary } from 'react-error-boundary'
 import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { api, said, type SchoolClass } from '../api/client'
+import type { Kinds } from '../kinds'
 import { ask } from '../api/queries'
 import { Loading } from '../ui/Parts'
 import { Broken } from './Broken'
@@ -28,7 +29,7 @@ const SHELF = [
 const CLASS = { path: 'class', name: 'Class', Icon: School } as const
 
 /** Top bar and rail around every page of a class. */
-export function Frame({ classes, user, today }: { classes: readonly SchoolClass[]; user: string; today: string }) {
+export function Frame({ classes, kinds, user, today }: { classes: readonly SchoolClass[]; kinds: Kinds; user: string; today: string }) {
   const { classId } = useParams()
   const { pathname } = useLocation()
   const navigate = useNavigate()
@@ -94,7 +95,7 @@ export function Frame({ classes, user, today }: { classes: readonly SchoolClass[
       <main className="min-w-0 min-h-0 overflow-auto p-4 flex flex-col gap-3">
         <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
           <Suspense fallback={<Loading />}>
-            <Outlet key={open.id} context={{ of: open, today }} />
+            <Outlet key={open.id} context={{ of: open, today, kinds }} />
           </Suspense>
         </ErrorBoundary>
       </main>

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy } from 'react'
+import { lazy, useMemo } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
 import { ask } from '../api/queries'
+import { kindsOf } from '../kinds'
 import { Failed, Loading } from '../ui/Parts'
 import { Frame } from './Frame'
 import { Nearest } from './Nearest'
@@ -26,16 +27,20 @@ const Week = lazy(() => import('../features/week/Week').then((m) => ({ default: 
 export function Teachers() {
   const login = useQuery(ask.login())
   const classes = useQuery({ ...ask.classes(), enabled: Boolean(login.data?.user) })
+  const told = useQuery({ ...ask.kinds(), enabled: Boolean(login.data?.user) })
+  const kinds = useMemo(() => (told.data ? kindsOf(told.data) : undefined), [told.data])
   if (login.isPending) return <Loading />
   if (login.isError) return <Failed error={login.error} retry={() => void login.refetch()} />
   if (!login.data.user) return <Login first={login.data.first} />
   if (classes.isPending) return <Loading />
   if (classes.isError) return <Failed error={classes.error} retry={() => void classes.refetch()} />
+  if (told.isError) return <Failed error={told.error} retry={() => void told.refetch()} />
+  if (!kinds) return <Loading />
   const first = classes.data[0]
   if (!first) return <FirstClass />
   return (
     <Routes>
-      <Route path="/class/:classId" element={<Frame classes={classes.data} user={login.data.user.name} today={login.data.today} />}>
+      <Route path="/class/:classId" element={<Frame classes={classes.data} kinds={kinds} user={login.data.user.name} today={login.data.today} />}>
         <Route path="week" element={<Week />} />
         <Route path="deck" element={<DeckPage />} />
         <Route path="prepare" element={<Nearest page="prepare" />} />

@@ -1,6 +1,11 @@
-import type { Choices, Candidate, CandidateGroup, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, TeachingPath, WordView } from '../api/client'
+import type { KindView, Choices, Candidate, CandidateGroup, Cell, CellEvidence, ClassMap, Item, Mark, Paper, RuleView, SchoolClass, SentenceMark, Session, SoundView, Spelt, Summary, TeachingPath, WordView } from '../api/client'
+import { kindsOf } from '../kinds'
+import told from './kinds.json'
 
 /** Made-up data that tests of several screens share. */
+/** As the server tells of them: its own test keeps the file current. */
+export const kinds = kindsOf(told as KindView[])
+
 /** As a class begins. */
 export const choices: Choices = {
   parting: 'SOUND',
@@ -53,6 +58,9 @@ export function item(id: number, text: string, side: Item['side'], due: string):
   return {
     id,
     text,
+    head: text,
+    asks: text,
+    right: '',
     says: `${text}: what ${text} means`,
     answer: [text],
     role: 'FOCUS',
@@ -77,7 +85,7 @@ export function item(id: number, text: string, side: Item['side'], due: string):
 }
 
 export function sentenceItem(id: number, text: string): Item {
-  return { id, text, says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72, stumbled: false, stumblers: [], ours: 0, theirs: 0, pieces: [] }
+  return { id, text, head: 'sentence', asks: text, right: '', says: text, answer: [text], role: 'OWN', units: [], clue: '', due: '', focus: -1, why: '', pause: 72, stumbled: false, stumblers: [], ours: 0, theirs: 0, pieces: [] }
 }
 
 /** A session of two words and a sentence. */
@@ -253,8 +261,8 @@ export const summary: Summary = {
   state: 'GIVEN',
   focus: [{ rule: 'final-j' }],
   blocks: [
-    { kind: 'words', title: 'Words', items: 2 },
-    { kind: 'sentence', title: 'Sentence', items: 1 },
+    { kind: 'words', title: 'Words', role: 'FOCUS', items: 2 },
+    { kind: 'sentence', title: 'Sentence', role: 'FOCUS', items: 1 },
   ],
   items: 3,
   marked: 1,

@@ -3,7 +3,7 @@ import { render } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { MemoryRouter, Outlet, Route, Routes, useLocation } from 'react-router'
 import type { SchoolClass } from '../api/client'
-import { limpet } from './made-up'
+import { kinds, limpet } from './made-up'
 
 /** The Wednesday on which every test plays. */
 export const TODAY = '2026-03-04'
@@ -21,7 +21,7 @@ export function show(page: ReactElement, path: string, at: string, of: SchoolCla
       <MemoryRouter initialEntries={[at]}>
         <Address />
         <Routes>
-          <Route element={<Outlet context={{ of, today: TODAY }} />}>
+          <Route element={<Outlet context={{ of, today: TODAY, kinds }} />}>
             <Route path={path} element={page} />
             <Route path="*" element={<p>another page</p>} />
           </Route>

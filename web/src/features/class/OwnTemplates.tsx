@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useKinds } from '../../lib/classContext'
 import { useState } from 'react'
 import { api, said, type Template, type WishedTemplate } from '../../api/client'
 import { ask } from '../../api/queries'
-import { KINDS, kindOf } from '../../blocks'
 import { FieldError } from '../../ui/FieldError'
 import { useTerms } from '../../lib/terms'
 
@@ -33,6 +33,7 @@ const ROLES: readonly (readonly [Quota['role'], string])[] = [
 function OwnTemplate({ template }: { template: Template }) {
   const queries = useQueryClient()
   const inTerms = useTerms()
+  const kinds = useKinds()
   const [open, setOpen] = useState(false)
   const settled = { onSettled: () => queries.invalidateQueries({ queryKey: ask.templates().queryKey }) }
   const change = useMutation({
@@ -46,7 +47,7 @@ function OwnTemplate({ template }: { template: Template }) {
     <div className="border border-base-300 rounded-lg p-2 flex flex-col gap-2">
       <div className="flex items-center gap-2">
         <button type="button" className="grow text-left font-semibold" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {template.name} <span className="mute font-normal text-sm">{template.blocks.map((b) => `${b.count} ${inTerms(kindOf(b.kind).name).toLowerCase()}`).join(', ')}</span>
+          {template.name} <span className="mute font-normal text-sm">{template.blocks.map((b) => `${b.count} ${inTerms(kinds.of(b.kind).title).toLowerCase()}`).join(', ')}</span>
         </button>
         <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Take the template ${template.name} away`} onClick={() => drop.mutate()}>
           ×
@@ -68,21 +69,21 @@ function OwnTemplate({ template }: { template: Template }) {
           <ul className="flex flex-col gap-1">
             {template.blocks.map((b, i) => (
               <li key={`${i} ${b.kind} ${b.count}`} className="flex items-center gap-1.5">
-                <input type="number" min={1} max={60} className="input input-xs w-16" aria-label={`How many ${inTerms(kindOf(b.kind).name).toLowerCase()}`} defaultValue={b.count} onBlur={(e) => (Number(e.target.value) === b.count ? undefined : at(i, { count: Number(e.target.value) }))} />
-                <span className="grow">{inTerms(kindOf(b.kind).name)}</span>
-                <select className="select select-xs w-32" aria-label={`What ${inTerms(kindOf(b.kind).name).toLowerCase()} are for`} value={b.role} onChange={(e) => at(i, { role: e.target.value as Quota['role'] })}>
+                <input type="number" min={1} max={60} className="input input-xs w-16" aria-label={`How many ${inTerms(kinds.of(b.kind).title).toLowerCase()}`} defaultValue={b.count} onBlur={(e) => (Number(e.target.value) === b.count ? undefined : at(i, { count: Number(e.target.value) }))} />
+                <span className="grow">{inTerms(kinds.of(b.kind).title)}</span>
+                <select className="select select-xs w-32" aria-label={`What ${inTerms(kinds.of(b.kind).title).toLowerCase()} are for`} value={b.role} onChange={(e) => at(i, { role: e.target.value as Quota['role'] })}>
                   {ROLES.map(([role, name]) => (
                     <option key={role} value={role}>
                       {name}
                     </option>
                   ))}
                 </select>
-                <select className="select select-xs w-20" aria-label={`On which day ${inTerms(kindOf(b.kind).name).toLowerCase()} come`} value={b.day} onChange={(e) => at(i, { day: Number(e.target.value) })}>
+                <select className="select select-xs w-20" aria-label={`On which day ${inTerms(kinds.of(b.kind).title).toLowerCase()} come`} value={b.day} onChange={(e) => at(i, { day: Number(e.target.value) })}>
                   <option value={1}>day 1</option>
                   <option value={2}>day 2</option>
                 </select>
                 {template.blocks.length > 1 ? (
-                  <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Leave ${inTerms(kindOf(b.kind).name).toLowerCase()} out`} onClick={() => blocks(template.blocks.filter((_, j) => j !== i))}>
+                  <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Leave ${inTerms(kinds.of(b.kind).title).toLowerCase()} out`} onClick={() => blocks(template.blocks.filter((_, j) => j !== i))}>
                     ×
                   </button>
                 ) : null}
@@ -91,9 +92,9 @@ function OwnTemplate({ template }: { template: Template }) {
           </ul>
           <select className="select select-sm w-full" aria-label={`Add a block to ${template.name}`} value="" onChange={(e) => blocks([...template.blocks, { kind: e.target.value, count: 4, role: 'FOCUS', day: 1 }])}>
             <option value="">+ Add a block</option>
-            {KINDS.map((k) => (
+            {kinds.all.map((k) => (
               <option key={k.id} value={k.id}>
-                {inTerms(k.name)}
+                {inTerms(k.title)}
               </option>
             ))}
           </select>

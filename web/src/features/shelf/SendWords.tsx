@@ -3,14 +3,15 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, said } from '../../api/client'
 import { ask, classChanged } from '../../api/queries'
-import { useClass, useToday } from '../../lib/classContext'
+import { useClass, useKinds, useToday } from '../../lib/classContext'
 import { comingDays, dayName } from '../../lib/days'
 import { FieldError } from '../../ui/FieldError'
 
 /** Copies words or sentences, or adds them to the session of a coming school day. */
-export function SendWords({ words, kind = 'words' }: { words: readonly string[]; kind?: 'words' | 'sentence' }) {
-  const things = kind === 'words' ? `${words.length} words are` : words.length === 1 ? '1 sentence is' : `${words.length} sentences are`
+export function SendWords({ words, sentences = false }: { words: readonly string[]; sentences?: boolean }) {
+  const things = !sentences ? `${words.length} words are` : words.length === 1 ? '1 sentence is' : `${words.length} sentences are`
   const { id } = useClass()
+  const kinds = useKinds()
   const queries = useQueryClient()
   const days = comingDays(useToday(), 5)
   const [day, setDay] = useState(days[0] ?? '')
@@ -19,7 +20,7 @@ export function SendWords({ words, kind = 'words' }: { words: readonly string[];
   const send = async () => {
     setFailure('')
     try {
-      const made = await api.send(id, day, [...words], kind)
+      const made = await api.send(id, day, [...words], sentences ? kinds.sentence.id : kinds.word.id)
       queries.setQueryData(ask.session(made.id).queryKey, made)
       await classChanged(queries, id)
       setSent({ id: made.id, text: `${things} on ${dayName(day)}'s sheet.` })

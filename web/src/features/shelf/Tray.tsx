@@ -4,12 +4,12 @@ interface Picked {
   readonly picked: readonly string[]
   readonly drop: (word: string) => void
   readonly clear: () => void
-  readonly kind?: 'words' | 'sentence'
+  readonly sentences?: boolean
 }
 
 /** Words or sentences picked so far, to be copied or put on a sheet. */
-export function Tray({ picked, drop, clear, kind = 'words' }: Picked) {
-  const things = kind === 'words' ? 'words' : 'sentences'
+export function Tray({ picked, drop, clear, sentences = false }: Picked) {
+  const things = sentences ? 'sentences' : 'words'
   return (
     <section aria-label={`Picked ${things}`} className="sheet p-3 flex flex-col gap-2 min-h-0">
       <div className="flex items-center">
@@ -25,7 +25,7 @@ export function Tray({ picked, drop, clear, kind = 'words' }: Picked) {
         {picked.map((w, i) => (
           <li key={w} className="flex items-center gap-2 border-b border-dotted border-base-300 min-h-8">
             <span className="mute text-sm w-5">{i + 1}</span>
-            <span className={`font-word grow ${kind === 'words' ? 'text-lg' : 'leading-tight py-1'}`}>{w}</span>
+            <span className={`font-word grow ${sentences ? 'leading-tight py-1' : 'text-lg'}`}>{w}</span>
             <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Drop ${w}`} onClick={() => drop(w)}>
               ×
             </button>
@@ -33,7 +33,7 @@ export function Tray({ picked, drop, clear, kind = 'words' }: Picked) {
         ))}
       </ol>
       <div className="mt-auto">
-        <SendWords words={picked} kind={kind} />
+        <SendWords words={picked} sentences={sentences} />
       </div>
     </section>
   )

@@ -1,4 +1,5 @@
 import { Link } from 'react-router'
+import { useKinds } from '../../lib/classContext'
 import type { Summary } from '../../api/client'
 import { dayName, daysOn } from '../../lib/days'
 import { counted, STATES } from '../../ui/words'
@@ -12,6 +13,7 @@ export interface DayEdit {
 
 /** A session on its day: what it is about, what it holds, how far its papers are. */
 export function DayCard({ classId, session: s, days, edit }: { classId: number; session: Summary; days: readonly string[]; edit: DayEdit }) {
+  const { word } = useKinds()
   const to = s.state === 'PLANNED' ? `prepare/${s.id}` : `mark/${s.id}`
   return (
     <div className="relative">
@@ -20,7 +22,7 @@ export function DayCard({ classId, session: s, days, edit }: { classId: number; 
         <span className="mute text-sm block leading-snug">
           {s.blocks
             .filter((b) => b.items > 0)
-            .map((b) => (b.kind === 'words' ? `${counted(b.items, 'word')}${b.title.startsWith('Review') ? ' again' : ''}` : b.title.toLowerCase()))
+            .map((b) => (b.kind === word.id ? `${counted(b.items, 'word')}${b.role === 'REVIEW' ? ' again' : ''}` : b.title.toLowerCase()))
             .join(', ') || 'nothing on it yet'}{' '}
           · {s.minutes} min · {STATES[s.state]}
           {s.pupils.length > 0 ? ` · for ${s.pupils.length === 1 ? 'one child' : `${s.pupils.length} children`}` : ''}

@@ -4,8 +4,8 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useNavigate, useParams } from 'react-router'
 import { api, type Item, type Session } from '../../../api/client'
 import { ask, classChanged } from '../../../api/queries'
-import { askedOf, isShown, type Call } from '../../../blocks'
-import { useClass } from '../../../lib/classContext'
+import { isShown, type Call } from '../../../kinds'
+import { useClass, useKinds } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
 import { Empty } from '../../../ui/Empty'
 import { MarksLegend } from '../../../ui/MarksLegend'
@@ -34,7 +34,8 @@ function Giving({ session }: { session: Session }) {
   const classId = of.id
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const all = useMemo(() => calls(session, of.choices), [session, of.choices])
+  const kinds = useKinds()
+  const all = useMemo(() => calls(session, of.choices, kinds), [session, of.choices, kinds])
   const { place, repeats, hidden, played, goTo, again, skip, hide, play } = useGiving(all)
   const inTerms = useTerms()
   const here = all[place.call]
@@ -45,8 +46,8 @@ function Giving({ session }: { session: Session }) {
     mutationFn: ({ item, pupils }: { item: Item; pupils?: readonly number[] }) => api.stumble(session.id, item.id, pupils ? pupils.length > 0 || item.stumbled : !item.stumbled, pupils ?? []),
     onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey, exact: true }),
   })
-  useHotkeys('x', () => (here?.kind.isSpoken && !stumble.isPending ? stumble.mutate({ item: here.item }) : undefined), FREE)
-  useHotkeys('n', () => (here?.kind.isSpoken ? setNaming(true) : undefined), FREE)
+  useHotkeys('x', () => (here?.kind.spoken && !stumble.isPending ? stumble.mutate({ item: here.item }) : undefined), FREE)
+  useHotkeys('n', () => (here?.kind.spoken ? setNaming(true) : undefined), FREE)
   const finish = useMutation({
     mutationFn: () => api.become(session.id, session.version, 'GIVEN', clock.took()),
     onSuccess: async (given) => {
@@ -66,7 +67,7 @@ function Giving({ session }: { session: Session }) {
     )
   }
   const { steps } = here
-  const { Caller, isSpoken } = here.kind
+  const { Caller, spoken } = here.kind
   const to = (by: 1 | -1) => {
     const there = moved(place, by, all)
     return there.call === place.call && there.step === place.step ? undefined : there
@@ -93,13 +94,13 @@ function Giving({ session }: { session: Session }) {
         {isShown(steps[place.step] ?? '') ? <MarksLegend entries={session.legend.filter((entry) => here.item.drawing?.lines.some((line) => line.shape === entry.shape))} /> : null}
         {steps[place.step] === 'write' ? <MoreTime seconds={here.item.pause} /> : null}
       </div>
-      {playing && !isSpoken ? <PointsBar key={here.item.id} session={session} item={here.item} /> : null}
+      {playing && !spoken ? <PointsBar key={here.item.id} session={session} item={here.item} /> : null}
       {naming ? <Stumblers item={here.item} pupils={of.pupils} note={(pupils) => stumble.mutate({ item: here.item, pupils })} close={() => setNaming(false)} /> : null}
       <div className="flex flex-wrap items-center gap-2 shrink-0">
         <Quiet keyName="R" says="say again" press={again} />
         <Quiet keyName="S" says="skip" press={skip} />
-        {isSpoken ? <Quiet keyName="X" says={here.item.stumbled ? 'stumbled: it comes back' : 'they stumbled'} pressed={here.item.stumbled} press={() => stumble.mutate({ item: here.item })} /> : null}
-        {isSpoken ? <Quiet keyName="N" says={here.item.stumblers.length > 0 ? of.pupils.filter((p) => here.item.stumblers.includes(p.id)).map((p) => p.name).join(', ') : 'who?'} press={() => setNaming(true)} /> : null}
+        {spoken ? <Quiet keyName="X" says={here.item.stumbled ? 'stumbled: it comes back' : 'they stumbled'} pressed={here.item.stumbled} press={() => stumble.mutate({ item: here.item })} /> : null}
+        {spoken ? <Quiet keyName="N" says={here.item.stumblers.length > 0 ? of.pupils.filter((p) => here.item.stumblers.includes(p.id)).map((p) => p.name).join(', ') : 'who?'} press={() => setNaming(true)} /> : null}
         {playing ? null : <Quiet keyName="P" says="play for points" press={play} />}
         {stumble.isError ? <span className="text-error">{stumble.error.message}</span> : null}
       </div>
@@ -124,6 +125,6 @@ function Quiet({ keyName, says, press, pressed }: { keyName: string; says: strin
 
 /** What comes after this; a word that is hidden is not named. */
 function nameOf(call: Call, hidden: boolean): string {
-  if (call.kind.long) return `the ${call.kind.name.toLowerCase()}`
-  return hidden ? 'the next one' : (askedOf(call.item.text)?.says ?? call.item.text)
+  if (call.kind.wide) return `the ${call.kind.title.toLowerCase()}`
+  return hidden ? 'the next one' : call.item.asks
 }

@@ -1,9 +1,9 @@
 import { expect, test } from 'vitest'
-import { choices, item, session } from '../../../test/made-up'
+import { choices, item, kinds, session } from '../../../test/made-up'
 import { counted } from '../../../ui/words'
 import { calls, isCounted, moved, within } from './script'
 
-const all = calls(session(), choices)
+const all = calls(session(), choices, kinds)
 
 test('gives the words, then the sentence', () => {
   expect(all.map((c) => [c.kind.id, c.item.text])).toEqual([
@@ -34,7 +34,7 @@ test('counts in words', () => {
 })
 
 const steps = (over: Partial<typeof choices>, pieces: number[] = []) =>
-  calls({ ...session(), blocks: [{ ...session().blocks[0]!, items: [{ ...item(1, 'hopping', 'DUE', 'pp'), pieces }] }] }, { ...choices, ...over }).map((c) => c.steps)
+  calls({ ...session(), blocks: [{ ...session().blocks[0]!, items: [{ ...item(1, 'hopping', 'DUE', 'pp'), pieces }] }] }, { ...choices, ...over }, kinds).map((c) => c.steps)
 
 test('the class counts the sounds before their number is seen, where it is to find it', () => {
   const [found] = steps({ counting: 'FOUND' })

@@ -1,5 +1,5 @@
 import type { Choices, Item, Session } from '../../../api/client'
-import { kindOf, type Call } from '../../../blocks'
+import type { Call, Kinds } from '../../../kinds'
 
 /** Nothing is shown until the end. */
 const UNAIDED = ['clue', 'say it', 'write'] as const
@@ -9,9 +9,9 @@ const FIX = 'check and fix'
 export const FOUND = 'how many sounds?'
 
 /** All that is given, block by block, in the class's own way. */
-export function calls(session: Session, choices: Choices): Call[] {
+export function calls(session: Session, choices: Choices, kinds: Kinds): Call[] {
   return session.blocks.flatMap((block) => {
-    const kind = kindOf(block.kind)
+    const kind = kinds.of(block.kind)
     const all = block.items.map((item) => ({
       kind,
       item,

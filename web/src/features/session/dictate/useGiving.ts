@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useSearchParams } from 'react-router'
-import type { Call } from '../../../blocks'
+import type { Call } from '../../../kinds'
 import { moved, within, type Place } from './script'
 
 /** A key that presses a focused button or link is that button's. */

@@ -2,7 +2,6 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { api, said, type Item, type Pupil, type Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
-import { askedOf } from '../../../blocks'
 import { FieldError } from '../../../ui/FieldError'
 
 const isAloud = (block: Session['blocks'][number]) => block.spoken && block.items.length > 0
@@ -33,7 +32,7 @@ export function Aloud({ session, pupils, close }: { session: Session; pupils: re
                 <li key={item.id} className="border-b border-base-300">
                   <button type="button" className="flex gap-3 w-full text-left py-1 px-1" aria-expanded={open === item.id} onClick={() => setOpen(open === item.id ? undefined : item.id)}>
                     <span aria-hidden="true">{item.stumbled ? '✗' : '✓'}</span>
-                    <span className="font-word grow">{askedOf(item.text)?.says ?? item.says}</span>
+                    <span className="font-word grow">{item.right ? item.asks : item.says}</span>
                     <span className="mute">{standing(item, pupils)}</span>
                   </button>
                   {open === item.id ? <Who item={item} pupils={pupils} note={(stumbled, who) => note.mutate({ item, stumbled, who })} /> : null}

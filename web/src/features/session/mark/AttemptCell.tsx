@@ -30,7 +30,7 @@ export const AttemptCell = memo(function AttemptCell({
       type="button"
       tabIndex={-1}
       className="block w-full min-h-[21px] leading-[19px] px-0.5"
-      aria-label={`${name}, ${column.kind.head(column.item)}: ${spoken(entry, column)}`}
+      aria-label={`${name}, ${column.item.head}: ${spoken(entry, column)}`}
       onClick={() => go({ row, column: at })}
     >
       <Look entry={entry} column={column} />
@@ -61,5 +61,5 @@ function spoken(entry: Entry, column: Column): string {
   if (entry.draft) return textOf(entry) || 'empty'
   const cell = entry.kept
   if (!cell || cell.state === 'EMPTY') return 'empty'
-  return `${cell.state === 'WRITTEN' ? column.kind.spoken(cell) : cell.state.toLowerCase()}${cell.corrected ? `, corrected to ${cell.corrected}` : ''}`
+  return `${cell.state === 'WRITTEN' ? column.kind.voiced(cell) : cell.state.toLowerCase()}${cell.corrected ? `, corrected to ${cell.corrected}` : ''}`
 }

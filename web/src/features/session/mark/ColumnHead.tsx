@@ -6,7 +6,7 @@ import type { PaperStore } from './paperStore'
 export const ColumnHead = memo(function ColumnHead({ store, column, parted }: { store: PaperStore; column: Column; /** Whether a block begins here that is not the first. */ parted: boolean }) {
   const [subscribe] = useState(() => store.onAll())
   const off = useSyncExternalStore(subscribe, () => store.off(column.item.id))
-  const head = column.kind.head(column.item)
+  const head = column.item.head
   return (
     <th
       scope="col"

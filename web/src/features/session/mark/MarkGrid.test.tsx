@@ -2,8 +2,7 @@ import { act, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import type { Cell } from '../../../api/client'
-import { kindOf } from '../../../blocks'
-import { cell, papers, session } from '../../../test/made-up'
+import { cell, kinds, papers, session } from '../../../test/made-up'
 import { columnsOf, type Column } from './columns'
 import { MarkGrid } from './MarkGrid'
 import type { CellKeys } from './OpenCell'
@@ -11,10 +10,10 @@ import { PaperStore } from './paperStore'
 
 /** Columns whose cells count how often each is drawn. */
 function counting(drawn: Map<string, number>): Column[] {
-  return columnsOf(session()).map((c) => ({
+  return columnsOf(session(), kinds).map((c) => ({
     ...c,
     kind: {
-      ...kindOf('words'),
+      ...kinds.word,
       Shown: ({ cell: shown }: { cell: Cell }) => {
         const key = `${shown.pupilId}.${shown.itemId}`
         drawn.set(key, (drawn.get(key) ?? 0) + 1)

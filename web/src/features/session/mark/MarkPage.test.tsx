@@ -311,8 +311,8 @@ test('when the last paper is marked, three lines say what they show, and the nex
   answer('get', '/api/sessions/9/outlook', {
     papers: 2,
     lines: [
-      { about: 'RULE', says: '1 of 2: Bashir', ground: 'a consonant stands between: ge is due' },
-      { about: 'WORD', says: 'cage is off on 2 of 2 papers', ground: '' },
+      { about: 'RULE', says: '1 of 2: Bashir', who: '1 of 2', names: 'Bashir', ground: 'a consonant stands between: ge is due' },
+      { about: 'WORD', says: 'cage is off on 2 of 2 papers', who: '', names: '', ground: '' },
     ],
     next: { rule: 'final-j', condition: 'final-j/consonant', pupils: [4] },
   })

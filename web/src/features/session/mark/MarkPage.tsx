@@ -4,7 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useParams } from 'react-router'
 import { said, type Item, type Paper, type Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
-import { useClass } from '../../../lib/classContext'
+import { useClass, useKinds } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { Empty } from '../../../ui/Empty'
 import { FieldError } from '../../../ui/FieldError'
@@ -44,7 +44,8 @@ function Marking({ session, papers: first }: { session: Session; papers: readonl
   const pile = usePile(classId, first)
   const { papers } = pile
   useComingIn(session.id, store)
-  const columns = useMemo(() => columnsOf(session), [session])
+  const kinds = useKinds()
+  const columns = useMemo(() => columnsOf(session, kinds), [session, kinds])
   const size = { rows: papers.length, columns: columns.length }
   const url = useUrl()
   const [failure, setFailure] = useState('')

@@ -30,9 +30,9 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
   const [marking, setMarking] = useState(false)
   /** What is to be selected once it is drawn. */
   const selection = useRef<Range>(undefined)
-  const { long } = column.kind
+  const { wide } = column.kind
   const model = column.item.answer[0] ?? column.item.text
-  const ready = useReady(() => (long ? [] : store.others(column.item.id, model)), text)
+  const ready = useReady(() => (wide ? [] : store.others(column.item.id, model)), text)
   // Before it is seen: whoever types as soon as it is there loses no letter.
   useLayoutEffect(() => {
     if (correcting || marking) return
@@ -87,20 +87,20 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
     if (column.kind.byWord && side && (side > 0 || !whole) && toWord(whole ? { from: -1, to: -1 } : at, side)) return true
     if ((e.key === 'ArrowUp' || e.key === 'ArrowDown' || (side && whole)) && keys.arrow(e.key)) return true
     // A sentence may hold a question mark of its own.
-    const means = text === '' || whole || (e.key === '?' && !long) ? shorthand(e.key) : undefined
+    const means = text === '' || whole || (e.key === '?' && !wide) ? shorthand(e.key) : undefined
     if (means) keys.say(means, text)
     return means !== undefined
   }
   if (correcting) {
-    return <Correction long={long} name={`${name}: ${column.kind.head(column.item)}`} first={text} known={entry.kept?.corrected ?? ''} keep={keys.correct} leave={() => setCorrecting(false)} />
+    return <Correction long={wide} name={`${name}: ${column.item.head}`} first={text} known={entry.kept?.corrected ?? ''} keep={keys.correct} leave={() => setCorrecting(false)} />
   }
   const { Marker } = column.kind
-  const shape = long ? 'text-lg px-2 h-9' : 'text-center h-[21px] leading-none'
+  const shape = wide ? 'text-lg px-2 h-9' : 'text-center h-[21px] leading-none'
   return (
     <div className="relative">
-      {long && entry.kept?.sentence ? <SentenceLine mark={entry.kept.sentence} /> : null}
+      {wide && entry.kept?.sentence ? <SentenceLine mark={entry.kept.sentence} /> : null}
       {/* What is typed, unseen: the column is as wide as that. */}
-      {long ? null : (
+      {wide ? null : (
         <span aria-hidden className="invisible block h-0 px-2 font-word whitespace-pre">
           {text}
         </span>
@@ -109,7 +109,7 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
         ref={input}
         size={1}
         className={`w-full min-w-0 font-word bg-base-100 border-2 border-primary rounded outline-none block ${shape}`}
-        aria-label={`${name}: ${column.kind.head(column.item)}`}
+        aria-label={`${name}: ${column.item.head}`}
         value={text}
         maxLength={400}
         spellCheck={false}
@@ -120,7 +120,7 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
         {...ready.input}
       />
       <Ready ready={ready} take={keys.take} />
-      {Marker && marking ? <Marker text={text} model={model} name={`${name}: ${column.kind.head(column.item)}`} keep={keys.take} leave={() => setMarking(false)} /> : null}
+      {Marker && marking ? <Marker text={text} model={model} name={`${name}: ${column.item.head}`} keep={keys.take} leave={() => setMarking(false)} /> : null}
     </div>
   )
 }

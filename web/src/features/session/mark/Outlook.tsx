@@ -40,8 +40,8 @@ export function Outlook({ session, kept }: { session: Session; /** Changes whene
           <li key={line.about + line.says} className="leading-snug">
             {line.ground ? (
               <>
-                <strong>{line.says.slice(0, line.says.indexOf(':'))}</strong> fail where {line.ground}
-                <span className="mute">{line.says.slice(line.says.indexOf(':'))}</span>
+                <strong>{line.who}</strong> fail where {line.ground}
+                <span className="mute">: {line.names}</span>
               </>
             ) : (
               <span className="first-letter:uppercase">{line.says}</span>

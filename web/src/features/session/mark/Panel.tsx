@@ -1,7 +1,6 @@
-import { askedOf } from '../../../blocks'
 import { useQuery } from '@tanstack/react-query'
 import { memo } from 'react'
-import type { Paper, Pupil, Session } from '../../../api/client'
+import type { Item, Paper, Pupil, Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
 import { useClass } from '../../../lib/classContext'
 import { daysOn } from '../../../lib/days'
@@ -38,7 +37,7 @@ export function Panel({
     <aside aria-label="About this attempt" className="flex flex-col gap-3 min-h-0 max-lg:min-h-fit overflow-auto [contain:layout_paint]">
       <section className="sheet p-3 flex flex-col gap-2 items-start" aria-live="polite">
         <h2 className="mute text-sm font-semibold">
-          {pupil.name} · {column.kind.head(column.item)}
+          {pupil.name} · {column.item.head}
         </h2>
         {entry.status === 'refused' ? <Quarrel entry={entry} pupil={pupil} column={column} store={store} /> : <Attempt entry={entry} column={column} store={store} />}
       </section>
@@ -60,7 +59,7 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   if (!cell || cell.state === 'EMPTY' || cell.state === 'UNSURE') {
     return (
       <>
-        {item.units.length > 0 ? <Strip units={item.units} focus={item.focus} label={item.text} /> : <p className="font-word text-lg">{wanted(item.text)}</p>}
+        {item.units.length > 0 ? <Strip units={item.units} focus={item.focus} label={item.text} /> : <p className="font-word text-lg">{wanted(item)}</p>}
         <p className="mute">{item.why || 'Type what stands on the paper.'}</p>
       </>
     )
@@ -68,7 +67,7 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   if (cell.sentence) {
     return (
       <>
-        {Told ? <Told cell={cell} /> : <ExplainedSentence mark={cell.sentence} text={wanted(item.text)} />}
+        {Told ? <Told cell={cell} /> : <ExplainedSentence mark={cell.sentence} text={wanted(item)} />}
         {cell.result === 'RIGHT' && !cell.override ? null : <Judgement cell={cell} replace={(c) => store.replace(c)} />}
       </>
     )
@@ -186,7 +185,6 @@ function named(names: readonly string[]): string {
 }
 
 /** What is asked, and with it what is right where the item carries that. */
-function wanted(text: string): string {
-  const asked = askedOf(text)
-  return asked ? `${asked.says} → ${asked.answer.replaceAll(';', ',')}` : text
+function wanted(item: Item): string {
+  return item.right ? `${item.asks} → ${item.right.replaceAll(';', ',')}` : item.text
 }

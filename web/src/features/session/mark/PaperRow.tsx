@@ -50,7 +50,7 @@ export const PaperRow = memo(function PaperRow({
         </th>
         {columns.map((c, i) => (
           <td key={c.item.id} className={`border-b border-base-300 text-center p-0 ${c.first && i > 0 ? 'border-l-2' : ''}`}>
-            {i === open && !c.kind.long ? (
+            {i === open && !c.kind.wide ? (
               <OpenCell store={store} pupilId={pupil.id} name={pupil.name} column={c} keys={keys} />
             ) : (
               <AttemptCell store={store} pupilId={pupil.id} name={pupil.name} column={c} row={row} at={i} go={go} />
@@ -58,7 +58,7 @@ export const PaperRow = memo(function PaperRow({
           </td>
         ))}
       </tr>
-      {column?.kind.long ? (
+      {column?.kind.wide ? (
         <tr className="soft">
           <td colSpan={columns.length + 1} className="p-0">
             {/* As wide as what is seen of the grid, wherever it is scrolled to. */}

@@ -1,14 +1,14 @@
 import type { Item, Session } from '../../../api/client'
-import { kindOf, type BlockKind } from '../../../blocks'
+import type { Kind, Kinds } from '../../../kinds'
 
 /** One column of the grid: an item, and the kind that draws its cells. */
 export interface Column {
   readonly item: Item
-  readonly kind: BlockKind
+  readonly kind: Kind
   /** Whether it begins a block. */
   readonly first: boolean
 }
 
-export function columnsOf(session: Session): Column[] {
-  return session.blocks.filter((block) => !block.spoken).flatMap((block) => block.items.map((item, i) => ({ item, kind: kindOf(block.kind), first: i === 0 })))
+export function columnsOf(session: Session, kinds: Kinds): Column[] {
+  return session.blocks.filter((block) => !block.spoken).flatMap((block) => block.items.map((item, i) => ({ item, kind: kinds.of(block.kind), first: i === 0 })))
 }

@@ -1,5 +1,5 @@
 import { useState, type KeyboardEvent } from 'react'
-import { kindOf, askedOf } from '../../../blocks'
+import { useKinds } from '../../../lib/classContext'
 import { added, dropped, inBlock, moved, movedBlock, renamed, reviewed, taken, withoutBlock, type PlannedBlock } from './plan'
 import type { SheetActions } from './useSheet'
 import type { PlanEdit } from './usePlan'
@@ -15,7 +15,7 @@ interface BlockProps {
 
 /** A block of the sheet: its items in a line, or open to be changed. Alt and an arrow moves it. */
 export function BlockSection({ block, seconds, plan, actions, open, toggle }: BlockProps) {
-  const { Editor } = kindOf(block.kind)
+  const { Editor, example, longest } = useKinds().of(block.kind)
   const change = (items: Parameters<typeof inBlock>[1]) => plan.change(inBlock(block.id, items))
   const move = (e: KeyboardEvent) => {
     if (!e.altKey || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return
@@ -44,6 +44,8 @@ export function BlockSection({ block, seconds, plan, actions, open, toggle }: Bl
         <>
           <Editor
             items={block.items}
+            own={example}
+            longest={longest}
             edit={{
               add: (text) => change(added(text)),
               drop: (text) => change(dropped(text)),
@@ -56,7 +58,7 @@ export function BlockSection({ block, seconds, plan, actions, open, toggle }: Bl
           <Title key={block.title} block={block} plan={plan} />
         </>
       ) : block.items.length > 0 ? (
-        <p className="font-word leading-snug line-clamp-2">{block.items.map((i) => askedOf(i.text)?.says ?? i.text).join(' · ')}</p>
+        <p className="font-word leading-snug line-clamp-2">{block.items.map((i) => i.asks).join(' · ')}</p>
       ) : (
         <p className="mute text-sm">nothing yet</p>
       )}

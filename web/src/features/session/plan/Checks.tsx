@@ -1,4 +1,5 @@
 import type { Check, Session } from '../../../api/client'
+import { useKinds } from '../../../lib/classContext'
 import { Key } from '../../../ui/Parts'
 import { inOrder, without } from './plan'
 import type { SheetActions } from './useSheet'
@@ -40,7 +41,8 @@ function Mend({ check, session, plan, actions }: { check: Check; session: Sessio
   const small = 'btn btn-xs whitespace-nowrap'
   const block = plan.now.blocks.find((b) => b.items.some((i) => i.id !== undefined && i.id === check.item))
   const item = block?.items.find((i) => i.id === check.item)
-  const words = plan.now.blocks.find((b) => b.kind === 'words' && b.role !== 'REVIEW')
+  const { word } = useKinds()
+  const words = plan.now.blocks.find((b) => b.kind === word.id && b.role !== 'REVIEW')
   switch (check.kind) {
     case 'OVER_TIME':
       return session.drops.length > 0 ? (

@@ -8,7 +8,7 @@ import { answer, askedOf, fail, problem } from '../../../test/server'
 import { Prepare } from './Prepare'
 
 const texts = (plan: Plan, kind: string) => plan.blocks.find((b) => b.kind === kind)?.items.map((i) => i.text)
-const chosen = (...all: string[]): FilledItem[] => all.map((text) => ({ text, role: 'FOCUS', why: 'it fits' }))
+const chosen = (...all: string[]): FilledItem[] => all.map((text) => ({ text, asks: text, right: '', role: 'FOCUS', why: 'it fits' }))
 const kept = () => askedOf('put', '/api/sessions/9').map((a) => texts(a.body as Plan, 'words'))
 
 beforeEach(() => {

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import type { RuleView, Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
-import { useClass } from '../../../lib/classContext'
+import { useClass, useKinds } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
 import { useUrl } from '../../../lib/useUrl'
 import { Failed, Head, Key, Loading, Tag } from '../../../ui/Parts'
@@ -32,18 +32,16 @@ export function Prepare() {
   return <Planner key={session.data.id} session={session.data} rules={rules.data} />
 }
 
-/** Kinds whose items are plain words on the focus. */
-const WORDS = ['words', 'mark-up', 'own-sentence']
-
 function Planner({ session, rules }: { session: Session; rules: readonly RuleView[] }) {
   const of = useClass()
   const plan = usePlan(session)
   const url = useUrl()
   const inTerms = useTerms()
+  const kinds = useKinds()
   const { blocks, focus } = plan.now
-  const open = blocks.find((b) => String(b.id) === url.get('block')) ?? blocks.find((b) => b.kind === 'words' && b.role !== 'REVIEW') ?? blocks[0]
+  const open = blocks.find((b) => String(b.id) === url.get('block')) ?? blocks.find((b) => b.kind === kinds.word.id && b.role !== 'REVIEW') ?? blocks[0]
   const taught = url.get('taught') !== 'no'
-  const words = open !== undefined && WORDS.includes(open.kind) && open.role !== 'REVIEW'
+  const words = open !== undefined && kinds.of(open.kind).takesWords && open.role !== 'REVIEW'
   const fit = useFitting(of.id, focus, taught, Number(url.get('beats') || '0'))
   const actions = useSheet(session, plan, fit.groups)
   useKeys(session, plan, actions, open)

@@ -1,10 +1,10 @@
 import type { Session } from '../../../api/client'
-import { KINDS } from '../../../blocks'
 import { BlockSection } from './BlockSection'
 import { Checks } from './Checks'
 import type { PlannedBlock } from './plan'
 import type { SheetActions } from './useSheet'
 import type { PlanEdit } from './usePlan'
+import { useKinds } from '../../../lib/classContext'
 import { useTerms } from '../../../lib/terms'
 
 interface SheetProps {
@@ -22,6 +22,7 @@ export function Sheet({ session, plan, actions, open, openBlock }: SheetProps) {
   const limit = Math.round(session.limit / 60)
   const { learnt } = session
   const inTerms = useTerms()
+  const kinds = useKinds()
   return (
     <section aria-label="The sheet" className="sheet p-3 flex flex-col gap-1.5 min-h-0 max-lg:min-h-fit">
       <div
@@ -53,9 +54,9 @@ export function Sheet({ session, plan, actions, open, openBlock }: SheetProps) {
       </div>
       <select className="select select-sm w-full" aria-label="Add a block" data-add-block value="" onChange={(e) => actions.add(e.target.value)}>
         <option value="">+ Add a block</option>
-        {KINDS.map((k) => (
+        {kinds.all.map((k) => (
           <option key={k.id} value={k.id}>
-            {inTerms(k.name)}
+            {inTerms(k.title)}
           </option>
         ))}
       </select>

@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { FilledItem, Session } from '../../../api/client'
 import { ask } from '../../../api/queries'
-import { askedOf } from '../../../blocks'
 import { useClass } from '../../../lib/classContext'
 import { Failed, Loading } from '../../../ui/Parts'
 import type { PlannedBlock } from './plan'
@@ -41,7 +40,7 @@ export function Suggestions({
           {free.map((f) => (
             <li key={f.text} className="flex items-center gap-2 py-1.5 border-b border-dotted border-base-300">
               <span className="grow min-w-0">
-                <Said text={f.text} />
+                <Said item={f} />
                 {f.why ? <span className="block mute text-sm leading-tight">{f.why}</span> : null}
               </span>
               <button type="button" className="btn btn-sm btn-square" aria-label={`Take ${f.text}`} onClick={() => take(f)}>
@@ -60,12 +59,11 @@ export function Suggestions({
   )
 }
 
-function Said({ text }: { text: string }) {
-  const asked = askedOf(text)
+function Said({ item }: { item: FilledItem }) {
   return (
     <span className="font-word text-lg leading-snug">
-      {asked ? asked.says : text}
-      {asked ? <span className="mute"> → {asked.answer}</span> : null}
+      {item.asks}
+      {item.right ? <span className="mute"> → {item.right}</span> : null}
     </span>
   )
 }

@@ -10,10 +10,10 @@ const words = (change: Parameters<typeof inBlock>[1]) => inBlock(51, change)
 const CHANGES: [string, Change][] = [
   ['a word added', words(added('judge'))],
   ['a word dropped', words(dropped('cage'))],
-  ['a word swapped', words(swapped('cage', { text: 'wage', role: 'FOCUS', why: '' }))],
+  ['a word swapped', words(swapped('cage', { text: 'wage', asks: 'wage', right: '', role: 'FOCUS', why: '' }))],
   ['a word moved', words(moved('page', -1))],
   ['a word made review', words(reviewed('badge'))],
-  ['a block added', withBlock('gap', 'Gaps', [{ text: 'The [x].', role: 'FOCUS', why: '' }])],
+  ['a block added', withBlock('gap', 'Gaps', [{ text: 'The [x].', asks: 'The [x].', right: '', role: 'FOCUS', why: '' }])],
   ['a block dropped', withoutBlock(51)],
   ['a block moved', movedBlock(52, -1)],
   ['a block renamed', renamed(51, 'Both sides')],

@@ -1,4 +1,4 @@
-import type { PlannedItem } from '../../../blocks'
+import type { PlannedItem } from '../../../kinds'
 import type { Change, Planned, PlannedBlock } from './plan'
 
 /**

@@ -9,7 +9,7 @@ test.each([
   ['adds at the end', added('ledge'), [[7, 'badge'], [8, 'cage'], [undefined, 'ledge']]],
   ['adds nothing twice', added('cage'), [[7, 'badge'], [8, 'cage']]],
   ['drops', dropped('badge'), [[8, 'cage']]],
-  ['swaps for a new item', swapped('badge', { text: 'ledge', role: 'FOCUS', why: '' }), [[undefined, 'ledge'], [8, 'cage']]],
+  ['swaps for a new item', swapped('badge', { text: 'ledge', asks: 'ledge', right: '', role: 'FOCUS', why: '' }), [[undefined, 'ledge'], [8, 'cage']]],
   ['moves', moved('cage', -1), [[8, 'cage'], [7, 'badge']]],
   ['moves nothing over the edge', moved('badge', -1), [[7, 'badge'], [8, 'cage']]],
   ['takes all anew and keeps those that were there', taken(['cage', 'judge']), [[8, 'cage'], [undefined, 'judge']]],

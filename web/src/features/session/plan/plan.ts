@@ -1,5 +1,5 @@
 import type { Check, FilledItem, Focus, Item, Plan, Session } from '../../../api/client'
-import type { PlannedItem } from '../../../blocks'
+import type { PlannedItem } from '../../../kinds'
 
 /** A session's plan as it is edited. */
 export interface Planned {
@@ -30,7 +30,7 @@ export function planOf(session: Session): Planned {
       kind: b.kind,
       title: b.title,
       role: b.role,
-      items: b.items.map((i) => ({ id: i.id, text: i.text, role: i.role, why: i.why, view: i })),
+      items: b.items.map((i) => ({ id: i.id, text: i.text, asks: i.asks, right: i.right, role: i.role, why: i.why, view: i })),
     })),
   }
 }
@@ -71,7 +71,7 @@ export const withoutBlock =
 
 type Items = readonly PlannedItem[]
 
-const fresh = (text: string): PlannedItem => ({ id: undefined, text, role: 'OWN', why: '', view: undefined })
+const fresh = (text: string): PlannedItem => ({ id: undefined, text, asks: text, right: '', role: 'OWN', why: '', view: undefined })
 
 const chosen = (item: FilledItem): PlannedItem => ({ id: undefined, view: undefined, ...item })
 

@@ -1,18 +1,15 @@
 import { useIsMutating, useMutation } from '@tanstack/react-query'
 import { api, type Candidate, type CandidateGroup, type FilledItem, type Session } from '../../../api/client'
-import { kindOf, type PlannedItem } from '../../../blocks'
-import { useClass } from '../../../lib/classContext'
+import type { PlannedItem } from '../../../kinds'
+import { useClass, useKinds } from '../../../lib/classContext'
 import { useLeaving } from '../../../lib/useLeaving'
 import { filled, inBlock, swapped, taken, withBlock, type PlannedBlock } from './plan'
 import type { PlanEdit } from './usePlan'
 
-/** How many items a new block of a kind has. */
-const ITEMS: Record<string, number> = { words: 10, sentence: 1, sounds: 2, cards: 8, hunt: 1, slip: 2, questions: 3, 'own-sentence': 1, read: 2, sort: 8, match: 4 }
-const USUAL = 4
-
 /** What fills and swaps the items of a sheet; each asks the server, and is one change of the plan. */
 export function useSheet(session: Session, plan: PlanEdit, groups: readonly CandidateGroup[]) {
   const of = useClass()
+  const kinds = useKinds()
   const focus = [...plan.now.focus]
   const onSheet = plan.now.blocks.flatMap((b) => b.items.map((i) => i.text))
   const ask = (block: { kind: string; role: PlannedBlock['role'] }, count: number, without: readonly string[]) =>
@@ -23,7 +20,7 @@ export function useSheet(session: Session, plan: PlanEdit, groups: readonly Cand
   useLeaving(waiting)
   const fillBlock = async (block: PlannedBlock, anew: boolean) => {
     const others = anew ? plan.texts().filter((t) => block.items.every((i) => i.text !== t)) : plan.texts()
-    const items = await ask(block, ITEMS[block.kind] ?? USUAL, others)
+    const items = await ask(block, kinds.of(block.kind).usualCount, others)
     plan.change(inBlock(block.id, (there) => (anew ? filled(items)(taken([])(there)) : filled(items)(there))))
   }
   return {
@@ -34,14 +31,14 @@ export function useSheet(session: Session, plan: PlanEdit, groups: readonly Cand
       doing.mutate(async () => {
         const empty = plan.now.blocks.filter((b) => b.items.length === 0)
         for (const block of empty) await fillBlock(block, false)
-        const words = plan.now.blocks.find((b) => b.kind === 'words' && b.role !== 'REVIEW')
+        const words = plan.now.blocks.find((b) => b.kind === kinds.word.id && b.role !== 'REVIEW')
         if (empty.length === 0 && words) await fillBlock(words, true)
       }),
     /** Chooses other items for a block. */
     refill: (block: PlannedBlock) => doing.mutate(() => fillBlock(block, true)),
     add: (kind: string) =>
       doing.mutate(async () => {
-        plan.change(withBlock(kind, kindOf(kind).name, await ask({ kind, role: 'FOCUS' }, ITEMS[kind] ?? USUAL, plan.texts())))
+        plan.change(withBlock(kind, kinds.of(kind).title, await ask({ kind, role: 'FOCUS' }, kinds.of(kind).usualCount, plan.texts())))
       }),
     /** For the next best that asks the same; else for what the server finds. */
     swap: (block: PlannedBlock, item: PlannedItem) =>
@@ -59,7 +56,7 @@ function nextBest(item: PlannedItem, groups: readonly CandidateGroup[], onSheet:
   const same = groups.filter((g) => (condition ? g.condition === condition : item.view?.due !== undefined && g.due === item.view.due && !g.condition))
   const free = (c: Candidate) => !onSheet.includes(c.word) && c.untaught.length === 0
   const word = same.flatMap((g) => g.words).find(free)?.word
-  return word ? { text: word, role: item.role === 'REVIEW' ? 'FOCUS' : item.role, why: '' } : undefined
+  return word ? { text: word, asks: word, right: '', role: item.role === 'REVIEW' ? 'FOCUS' : item.role, why: '' } : undefined
 }
 
 export type SheetActions = ReturnType<typeof useSheet>

@@ -40,7 +40,7 @@ export function CheckText() {
           <textarea className="textarea w-full grow min-h-48 font-word text-xl leading-relaxed" maxLength={LONGEST} value={text} onChange={(e) => type(e.target.value)} placeholder="The keeper lit the lamp." />
         </label>
         {checked.isError ? <Failed error={checked.error} retry={() => void checked.refetch()} /> : null}
-        <SendWords words={sentences} kind="sentence" />
+        <SendWords words={sentences} sentences />
       </div>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
       <div role="group" aria-label="What was found" className="sheet p-3 min-h-0 overflow-auto flex flex-col gap-3" tabIndex={0}>

@@ -10,21 +10,15 @@ import { Choice, Flag, Pick, Row } from '../filters'
 import { SendWords } from '../SendWords'
 import { handout } from './handout'
 
-const FIRST = 'gap'
-/** Kinds whose words are no words, or wrong on purpose. */
-const NOT_FOR_A_SHEET = ['made-up', 'slip']
-/** Kinds in which all tasks choose from one box. */
-const BOXED = ['gap', 'match', 'sort']
-
 /** Tasks of every kind, made for what the class is taught, with answers and reasons. */
 export function Exercises() {
   const { id } = useClass()
   const url = useUrl()
   const kinds = useQuery(ask.exercises(id))
-  const open = url.get('ex') || FIRST
-  const kind = kinds.data?.find((k) => k.id === open)
+  const kind = kinds.data?.find((k) => k.id === url.get('ex')) ?? kinds.data?.[0]
+  const open = kind?.id ?? ''
   const seed = Number(url.get('seed') || 1)
-  const made = useQuery(ask.tasks(id, open, taskQuery(url.get)))
+  const made = useQuery({ ...ask.tasks(id, open, taskQuery(url.get)), enabled: open !== '' })
   const answers = url.get('answers') !== 'no'
   const tasks = made.data?.tasks ?? []
   return (
@@ -40,7 +34,7 @@ export function Exercises() {
             ))}
           </select>
         </Row>
-        {open === 'affix' ? null : <About />}
+        {kind?.focus === false ? null : <About />}
         {kind?.levels ? (
           <Row label="Level">
             <Choice name="Level" options={[['', 'easy'], ['2', 'middle'], ['3', 'hard']]} value={url.get('level')} change={(level) => url.set({ level })} />
@@ -56,7 +50,7 @@ export function Exercises() {
           <Flag on={answers} label="answers" toggle={() => url.set({ answers: answers ? 'no' : '' })} />
         </div>
         {kind && made.data ? <Copy kind={kind} tasks={tasks} /> : null}
-        {NOT_FOR_A_SHEET.includes(open) ? null : <SendWords words={tasks.map((t) => t.text)} />}
+        {kind?.sent ? <SendWords words={tasks.map((t) => t.text)} /> : null}
       </form>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
       <section aria-label="Tasks" className="sheet p-4 min-h-0 overflow-auto flex flex-col gap-3" tabIndex={0}>
@@ -64,10 +58,10 @@ export function Exercises() {
         {made.isPending ? <Loading rows={8} /> : null}
         {made.isError ? <Failed error={made.error} retry={() => void made.refetch()} /> : null}
         {made.data && tasks.length === 0 ? <p className="mute">Nothing taught so far fits this. Choose another focus, or none.</p> : null}
-        {BOXED.includes(open) && tasks[0] ? <Box of={tasks[0].options} /> : null}
+        {kind?.boxed && tasks[0] ? <Box of={tasks[0].options} /> : null}
         <ol className="flex flex-col">
           {tasks.map((task, i) => (
-            <TaskLine key={task.text} task={task} at={i + 1} answers={answers} boxed={BOXED.includes(open)} toFind={open === 'slip'} />
+            <TaskLine key={task.text} task={task} at={i + 1} answers={answers} boxed={kind?.boxed ?? false} toFind={kind?.toFind ?? false} />
           ))}
         </ol>
       </section>
@@ -177,7 +171,7 @@ function Copy({ kind, tasks }: { kind: ExerciseView; tasks: readonly Task[] }) {
   const [failure, setFailure] = useState('')
   const copy = async () => {
     try {
-      await navigator.clipboard.writeText(handout(kind, tasks, BOXED.includes(kind.id)))
+      await navigator.clipboard.writeText(handout(kind, tasks))
       setSaid('Tasks and answers are copied.')
     } catch {
       setFailure('The browser does not let this page copy. Select the tasks and copy them by hand.')

@@ -53,7 +53,7 @@ export function Sentences() {
           </>
         ) : null}
       </section>
-      <Tray picked={picked} drop={pick} clear={() => keep([])} kind="sentence" />
+      <Tray picked={picked} drop={pick} clear={() => keep([])} sentences />
     </div>
   )
 }

@@ -98,8 +98,8 @@ test('shows a text with the letters of the sound that is hunted, its words by sp
 })
 
 const KINDS = [
-  { id: 'gap', title: 'Gap sentences', asks: 'Write the word that fits.', levels: false },
-  { id: 'listen', title: 'Listening', asks: 'Listen and say.', levels: true },
+  { id: 'gap', title: 'Gap sentences', asks: 'Write the word that fits.', levels: false, focus: true, boxed: true, toFind: false, sent: true },
+  { id: 'listen', title: 'Listening', asks: 'Listen and say.', levels: true, focus: true, boxed: false, toFind: false, sent: true },
 ]
 const GAP = { text: 'badge', says: 'I wear a ____.', answer: ['badge'], options: ['cage', 'badge'], why: 'short vowel, so dge' }
 
@@ -127,8 +127,8 @@ test('asks for tasks by kind, level, number and focus, and says when none fits',
 })
 
 test('writes an exercise out with its answers at the end', () => {
-  expect(handout(KINDS[0]!, [GAP], true)).toBe('Gap sentences\nWrite the word that fits.\n\ncage   badge\n\n1. I wear a ____.\n\nAnswers\n1. badge\n')
-  expect(handout(KINDS[1]!, [GAP], false)).toContain('1. I wear a ____.   cage / badge')
+  expect(handout(KINDS[0]!, [GAP])).toBe('Gap sentences\nWrite the word that fits.\n\ncage   badge\n\n1. I wear a ____.\n\nAnswers\n1. badge\n')
+  expect(handout(KINDS[1]!, [GAP])).toContain('1. I wear a ____.   cage / badge')
 })
 
 test('keeps a sentence of the school, shows it as its own, and takes it away', async () => {

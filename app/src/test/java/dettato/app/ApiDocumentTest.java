@@ -33,6 +33,19 @@ class ApiDocumentTest extends ApiCase {
         "run the tests with -Ddettato.api.write=true, then npm run api in web/");
   }
 
+  /** The pages' own tests take the kinds from this file. */
+  @Test
+  void theKindsOfThePagesTestsAreCurrent() throws Exception {
+    Path committed = Path.of("../web/src/test/kinds.json");
+    JsonNode now = read("/api/kinds");
+    if (Boolean.getBoolean("dettato.api.write")) {
+      Files.writeString(
+          committed, json.writerWithDefaultPrettyPrinter().writeValueAsString(now) + "\n");
+    }
+    assertEquals(json.readTree(Files.readString(committed)), now);
+    assertEquals(20, now.size());
+  }
+
   /** A schema is named by its record alone, so two records of one name would become one schema. */
   @Test
   void noTwoRecordsOfTheApiShareAName() {

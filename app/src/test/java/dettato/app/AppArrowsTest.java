@@ -7,15 +7,25 @@ import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.Wi
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
-import dettato.block.BlockKind;
+import dettato.activity.Activity;
+import dettato.activity.shipped.ShippedActivities;
 import dettato.mark.AttemptMarker;
 import dettato.mark.SentenceMarker;
 import dettato.plan.TeachingSequence;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 
 @AnalyzeClasses(packages = "dettato.app", importOptions = ImportOption.DoNotIncludeTests.class)
 class AppArrowsTest {
@@ -63,7 +73,7 @@ class AppArrowsTest {
                           owner(
                               assignableTo(AttemptMarker.class)
                                   .or(assignableTo(SentenceMarker.class))
-                                  .or(assignableTo(BlockKind.class))))))
+                                  .or(assignableTo(Activity.class))))))
           .because("what is stored is counted; a screen that marked would slow with every paper");
 
   @ArchTest
@@ -77,4 +87,38 @@ class AppArrowsTest {
           .callMethod(TeachingSequence.class, "shipped")
           .because(
               "a class may be taught in an order of its school's own: ask its language for it");
+
+  /** Who prints, hands out, takes in or shows a kind asks for its traits, and never which it is. */
+  @Test
+  void noKindIsNamedByAString() throws IOException {
+    List<String> ids = ShippedActivities.ALL.all().stream().map(Activity::id).toList();
+    Pattern named =
+        Pattern.compile(
+            "[kK]ind[^\\n]{0,40}?[\"']("
+                + String.join("|", ids)
+                + ")[\"']"
+                + "|[\"'](made-up|mark-up|own-sentence)[\"']");
+    List<String> found = new ArrayList<>();
+    for (String root : List.of("src/main/java", "../web/src")) {
+      for (Path file : sources(Path.of(root))) {
+        String[] lines = Files.readString(file).split("\n");
+        for (int i = 0; i < lines.length; i++) {
+          if (named.matcher(lines[i]).find()) {
+            found.add(file.getFileName() + ":" + (i + 1) + " " + lines[i].strip());
+          }
+        }
+      }
+    }
+    assertEquals(List.of(), found);
+  }
+
+  /** Without tests, what is generated, and the migration of 0.2, whose kinds are those of then. */
+  private static List<Path> sources(Path root) throws IOException {
+    try (Stream<Path> files = Files.walk(root)) {
+      return files
+          .filter(f -> f.toString().matches(".*\\.(java|ts|tsx)"))
+          .filter(f -> !f.toString().matches(".*(\\.test\\.|/test/|schema\\.d|V12__).*"))
+          .toList();
+    }
+  }
 }

@@ -10,7 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import dettato.block.BlockBook;
+import dettato.activity.shipped.ShippedActivities;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -67,7 +67,7 @@ class SessionFileApiTest extends ApiCase {
     Set<String> named = new HashSet<>();
     schema.at("/properties/blocks/items/properties/kind/enum").forEach(k -> named.add(k.asText()));
     Set<String> kinds = new HashSet<>();
-    BlockBook.shipped().kinds().forEach(k -> kinds.add(k.id()));
+    ShippedActivities.ALL.kinds().forEach(k -> kinds.add(k.id()));
     assertEquals(kinds, named);
   }
 

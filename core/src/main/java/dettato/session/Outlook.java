@@ -57,9 +57,15 @@ public final class Outlook {
 
   /**
    * @param says counts and names
+   * @param who so many of so many, where it is about a condition; else ""
+   * @param names of those, where it is about a condition; else ""
    * @param condition that it is about, "" for none
    */
-  public record Line(About about, String says, String condition) {}
+  public record Line(About about, String says, String who, String names, String condition) {
+    Line(About about, String says) {
+      this(about, says, "", "", "");
+    }
+  }
 
   /**
    * What to teach next.
@@ -131,10 +137,9 @@ public final class Outlook {
   }
 
   private static Line rule(Failed failed, long of) {
-    String says =
-        "%d of %d: %s"
-            .formatted(failed.by.size(), of, names(failed.by.stream().map(OnGround::child)));
-    return new Line(About.RULE, says, failed.condition);
+    String who = failed.by.size() + " of " + of;
+    String names = names(failed.by.stream().map(OnGround::child));
+    return new Line(About.RULE, who + ": " + names, who, names, failed.condition);
   }
 
   private static Optional<Line> hardest(Collection<AskedWord> words) {
@@ -146,8 +151,7 @@ public final class Outlook {
                 new Line(
                     About.WORD,
                     "%s is off on %d of %d papers%s"
-                        .formatted(w.word, w.wrong.size(), w.papers, commonest(w.wrong)),
-                    ""));
+                        .formatted(w.word, w.wrong.size(), w.papers, commonest(w.wrong))));
   }
 
   private static String commonest(List<String> wrong) {
@@ -173,8 +177,7 @@ public final class Outlook {
             new Line(
                 About.SOUNDS,
                 "%s: a sound is missing or changed in %d words or more"
-                    .formatted(names(some.stream().map(SoundsOff::child)), SOUNDS_OFF),
-                ""));
+                    .formatted(names(some.stream().map(SoundsOff::child)), SOUNDS_OFF)));
   }
 
   private static Line well(int papers, Collection<AskedWord> words) {
@@ -182,8 +185,7 @@ public final class Outlook {
     int wrong = words.stream().mapToInt(w -> w.wrong.size()).sum();
     return new Line(
         About.WELL,
-        "%d of %d words are right on %d papers".formatted(asked - wrong, asked, papers),
-        "");
+        "%d of %d words are right on %d papers".formatted(asked - wrong, asked, papers));
   }
 
   private static Next next(Failed failed, int papers) {

@@ -1,10 +1,10 @@
 package dettato.session;
 
-import dettato.block.BlockBook;
-import dettato.block.BlockKind;
-import dettato.block.Check;
-import dettato.block.Item;
-import dettato.exercise.Material;
+import dettato.activity.Activities;
+import dettato.activity.Activity;
+import dettato.activity.Check;
+import dettato.activity.Item;
+import dettato.choose.Material;
 import dettato.plan.Pace;
 import dettato.plan.Timing;
 import java.util.List;
@@ -12,7 +12,7 @@ import java.util.Optional;
 
 /** How long a session takes, and whether that is too long. */
 public final class SessionClock {
-  private final BlockBook book;
+  private final Activities book;
   private final Material material;
   private final Pace pace;
   private final Timing timing;
@@ -27,7 +27,7 @@ public final class SessionClock {
   /**
    * @param timing what is learnt of the class
    */
-  public SessionClock(BlockBook book, Material material, Pace pace, Timing timing) {
+  public SessionClock(Activities book, Material material, Pace pace, Timing timing) {
     this.book = book;
     this.material = material;
     this.pace = pace;
@@ -46,13 +46,14 @@ public final class SessionClock {
 
   /** Seconds of one block with nothing learnt of the class. */
   public int planned(Block block) {
-    BlockKind kind = book.of(block.kind);
-    return block.items.stream().mapToInt(i -> kind.seconds(i, material, pace)).sum();
+    Activity kind = book.of(block.kind);
+    return block.items.stream().mapToInt(i -> kind.seconds(i.prompt(), material, pace)).sum();
   }
 
   /** Seconds of one item. */
   public int seconds(String kind, Item item) {
-    return (int) Math.round(book.of(kind).seconds(item, material, pace) * timing.factor(kind));
+    return (int)
+        Math.round(book.of(kind).seconds(item.prompt(), material, pace) * timing.factor(kind));
   }
 
   /**

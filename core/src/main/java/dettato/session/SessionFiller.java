@@ -1,12 +1,14 @@
 package dettato.session;
 
-import dettato.block.BlockBook;
-import dettato.block.BlockKind;
-import dettato.block.Item;
-import dettato.block.Needs;
-import dettato.block.Request;
-import dettato.exercise.Material;
+import dettato.activity.Activities;
+import dettato.activity.Activity;
+import dettato.activity.Item;
+import dettato.activity.Needs;
+import dettato.activity.Request;
+import dettato.activity.Traits.Trait;
+import dettato.choose.Material;
 import dettato.focus.Focus;
+import dettato.prompt.Prompt;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -17,9 +19,9 @@ import java.util.Set;
  * twice and nothing that was asked lately unless it is review. The same seed gives the same items.
  */
 public final class SessionFiller {
-  private final BlockBook book;
+  private final Activities book;
 
-  public SessionFiller(BlockBook book) {
+  public SessionFiller(Activities book) {
     this.book = book;
   }
 
@@ -63,7 +65,7 @@ public final class SessionFiller {
     List<String> soFar = new ArrayList<>();
     List<Filled> blocks = new ArrayList<>();
     for (Template.Quota quota : template.on(day)) {
-      BlockKind kind = book.of(quota.kind());
+      Activity kind = book.of(quota.kind());
       Request request =
           new Request(
               wanted.focus,
@@ -75,9 +77,9 @@ public final class SessionFiller {
               easy,
               wanted.seed);
       List<Item> items = kind.fill(request, material);
-      items.forEach(i -> taken.addAll(asked(kind, i.text())));
-      if (kind.isReadBack()) {
-        items.forEach(i -> soFar.addAll(kind.words(i.text())));
+      items.forEach(i -> taken.addAll(asked(kind, i.prompt())));
+      if (kind.traits().has(Trait.READ_BACK)) {
+        items.forEach(i -> soFar.addAll(kind.words(i.prompt())));
       }
       int due = quota.role() == Item.Role.ASSESSED ? items.size() : quota.count();
       blocks.add(new Filled(kind.id(), quota.role(), due, items));
@@ -86,12 +88,12 @@ public final class SessionFiller {
   }
 
   private static Set<String> barred(
-      BlockKind kind, Item.Role role, Wanted wanted, Set<String> taken) {
+      Activity kind, Item.Role role, Wanted wanted, Set<String> taken) {
     Set<String> barred = new HashSet<>(role == Item.Role.REVIEW ? Set.of() : wanted.recent);
     if (role == Item.Role.ASSESSED) {
       barred.addAll(wanted.practised);
     }
-    if (kind.mayRepeat()) {
+    if (kind.traits().has(Trait.MAY_REPEAT)) {
       barred.removeIf(text -> text.indexOf(' ') < 0);
     } else {
       barred.addAll(taken);
@@ -101,9 +103,9 @@ public final class SessionFiller {
   }
 
   /** What an item asks: its text, and the words in it that are asked. */
-  public static Set<String> asked(BlockKind kind, String text) {
-    Set<String> asked = new HashSet<>(kind.words(text));
-    asked.add(text);
+  public static Set<String> asked(Activity kind, Prompt prompt) {
+    Set<String> asked = new HashSet<>(kind.words(prompt));
+    asked.add(prompt.text());
     return asked;
   }
 }

@@ -1,7 +1,7 @@
 package dettato.session;
 
-import dettato.block.Check;
-import dettato.block.Item;
+import dettato.activity.Check;
+import dettato.activity.Item;
 import dettato.focus.Focus;
 import java.util.List;
 import java.util.Optional;

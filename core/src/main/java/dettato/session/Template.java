@@ -1,6 +1,6 @@
 package dettato.session;
 
-import dettato.block.Item;
+import dettato.activity.Item;
 import java.util.List;
 
 /**

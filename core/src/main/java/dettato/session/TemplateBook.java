@@ -1,6 +1,23 @@
 package dettato.session;
 
-import dettato.block.Item;
+import dettato.activity.Item;
+import dettato.activity.beats.BeatsKind;
+import dettato.activity.cards.CardsKind;
+import dettato.activity.chain.ChainKind;
+import dettato.activity.gap.GapKind;
+import dettato.activity.irregular.IrregularKind;
+import dettato.activity.join.JoinKind;
+import dettato.activity.listen.ListenKind;
+import dettato.activity.madeup.MadeUpKind;
+import dettato.activity.match.MatchKind;
+import dettato.activity.ownsentence.OwnSentenceKind;
+import dettato.activity.pairs.PairsKind;
+import dettato.activity.read.ReadKind;
+import dettato.activity.sentence.SentenceKind;
+import dettato.activity.slip.SlipKind;
+import dettato.activity.sort.SortKind;
+import dettato.activity.sounds.SoundsKind;
+import dettato.activity.words.WordsKind;
 import dettato.input.ById;
 import dettato.input.Unacceptable;
 import dettato.session.Template.Quota;
@@ -15,82 +32,88 @@ public final class TemplateBook {
               "Words and a sentence",
               "both sides of a rule, then a sentence that holds it",
               25,
-              List.of(Quota.of("words", 10), Quota.of("sentence", 1))),
+              List.of(Quota.of(WordsKind.ID, 10), Quota.of(SentenceKind.ID, 1))),
           new Template(
               "short",
               "Short and daily",
               "cards, a sound or two, words met before, a few new ones, one sentence",
               15,
               List.of(
-                  Quota.review("cards", 8),
-                  Quota.of("sounds", 2),
-                  Quota.review("words", 2),
-                  Quota.of("words", 4),
-                  Quota.of("irregular", 1),
-                  Quota.of("sentence", 1))),
+                  Quota.review(CardsKind.ID, 8),
+                  Quota.of(SoundsKind.ID, 2),
+                  Quota.review(WordsKind.ID, 2),
+                  Quota.of(WordsKind.ID, 4),
+                  Quota.of(IrregularKind.ID, 1),
+                  Quota.of(SentenceKind.ID, 1))),
           new Template(
               "contrast",
               "Two sides",
               "hear it in pairs, write both sides, find the mistake, then alone with words nobody knows",
               30,
               List.of(
-                  Quota.of("pairs", 2),
-                  Quota.of("words", 8),
-                  Quota.of("slip", 2),
-                  Quota.of("gap", 3),
-                  Quota.of("made-up", 2))),
+                  Quota.of(PairsKind.ID, 2),
+                  Quota.of(WordsKind.ID, 8),
+                  Quota.of(SlipKind.ID, 2),
+                  Quota.of(GapKind.ID, 3),
+                  Quota.of(MadeUpKind.ID, 2))),
           new Template(
               "first-writing",
               "First writing",
               "listen, build a chain together, write a few words, read them back",
               25,
               List.of(
-                  Quota.of("listen", 4),
-                  Quota.of("chain", 6),
-                  Quota.of("words", 4),
-                  Quota.of("read", 1))),
+                  Quota.of(ListenKind.ID, 4),
+                  Quota.of(ChainKind.ID, 6),
+                  Quota.of(WordsKind.ID, 4),
+                  Quota.of(ReadKind.ID, 1))),
           new Template(
               "rivals",
               "Two days, easy then hard",
               "sort and write easy words; the day after, harder ones, none of them yesterday's",
               25,
               List.of(
-                  Quota.of("sounds", 2),
-                  Quota.of("sort", 8),
-                  Quota.of("words", 6),
-                  Quota.of("read", 1),
-                  new Quota("words", 2, Item.Role.REVIEW, 2),
-                  Quota.next("words", 8),
-                  Quota.next("gap", 3),
-                  Quota.next("own-sentence", 1))),
+                  Quota.of(SoundsKind.ID, 2),
+                  Quota.of(SortKind.ID, 8),
+                  Quota.of(WordsKind.ID, 6),
+                  Quota.of(ReadKind.ID, 1),
+                  new Quota(WordsKind.ID, 2, Item.Role.REVIEW, 2),
+                  Quota.next(WordsKind.ID, 8),
+                  Quota.next(GapKind.ID, 3),
+                  Quota.next(OwnSentenceKind.ID, 1))),
           new Template(
               "joins",
               "Base and ending",
               "endings joined to bases, then a sentence",
               25,
-              List.of(Quota.of("join", 8), Quota.of("words", 4), Quota.of("sentence", 1))),
+              List.of(
+                  Quota.of(JoinKind.ID, 8),
+                  Quota.of(WordsKind.ID, 4),
+                  Quota.of(SentenceKind.ID, 1))),
           new Template(
               "longer",
               "Longer words",
               "beat by beat, then words and a sentence",
               30,
-              List.of(Quota.of("beats", 5), Quota.of("words", 5), Quota.of("sentence", 1))),
+              List.of(
+                  Quota.of(BeatsKind.ID, 5),
+                  Quota.of(WordsKind.ID, 5),
+                  Quota.of(SentenceKind.ID, 1))),
           new Template(
               "by-heart",
               "Words to know by heart",
               "cards, then irregular words, those alike together, and a sentence",
               20,
               List.of(
-                  Quota.review("cards", 8),
-                  Quota.of("irregular", 8),
-                  Quota.of("match", 4),
-                  Quota.of("sentence", 1))),
+                  Quota.review(CardsKind.ID, 8),
+                  Quota.of(IrregularKind.ID, 8),
+                  Quota.of(MatchKind.ID, 4),
+                  Quota.of(SentenceKind.ID, 1))),
           new Template(
               "assessment",
               "What can they do alone?",
               "one word for every condition, none practised lately, nothing shown until the end",
               15,
-              List.of(new Quota("words", 1, Item.Role.ASSESSED, 1))));
+              List.of(new Quota(WordsKind.ID, 1, Item.Role.ASSESSED, 1))));
 
   private TemplateBook() {}
 

@@ -1,7 +1,7 @@
 package dettato.session;
 
-import dettato.block.Item;
-import dettato.exercise.Material;
+import dettato.activity.Item;
+import dettato.choose.Material;
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
 import java.util.ArrayList;
@@ -99,11 +99,10 @@ public final class Trim {
       String kind = blocks.get(b).kind();
       for (int i = 0; i < blocks.get(b).items().size(); i++) {
         Item item = blocks.get(b).items().get(i);
-        boolean oneWord = item.text().matches("[A-Za-z'-]+");
         Optional<FocusAt> at =
-            oneWord
-                ? FocusAt.first(focus, material.word().apply(item.text()), material.accent())
-                : Optional.empty();
+            item.prompt()
+                .oneWord()
+                .flatMap(w -> FocusAt.first(focus, material.word().apply(w), material.accent()));
         boolean isBroken =
             at.flatMap(FocusAt::decided)
                 .filter(o -> broken.contains(o.condition().id()))

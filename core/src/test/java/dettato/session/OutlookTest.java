@@ -42,7 +42,9 @@ class OutlookTest {
             ground("Wilf", 3, CONSONANT, 0, 3),
             ground("Wilf", 3, "final-k/short", 5, 5));
     Said said = said(10, all);
-    assertEquals(new Line(About.RULE, "2 of 3: Orla, Umar", CONSONANT), said.lines().get(0));
+    assertEquals(
+        new Line(About.RULE, "2 of 3: Orla, Umar", "2 of 3", "Orla, Umar", CONSONANT),
+        said.lines().get(0));
     assertEquals(Optional.of(new Next("final-ch", CONSONANT, List.of(1L, 2L))), said.next());
   }
 
@@ -70,8 +72,7 @@ class OutlookTest {
             new AskedWord("pouch", 12, List.of()));
     Said said = Outlook.of(12, List.of(), words, List.of());
     assertEquals(
-        List.of(new Line(About.WORD, "stitch is off on 3 of 12 papers, stich on 2", "")),
-        said.lines());
+        List.of(new Line(About.WORD, "stitch is off on 3 of 12 papers, stich on 2")), said.lines());
   }
 
   @Test
@@ -88,7 +89,7 @@ class OutlookTest {
     List<AskedWord> words =
         List.of(new AskedWord("hatch", 12, List.of("hach")), new AskedWord("pouch", 12, List.of()));
     assertEquals(
-        List.of(new Line(About.WELL, "23 of 24 words are right on 12 papers", "")),
+        List.of(new Line(About.WELL, "23 of 24 words are right on 12 papers")),
         Outlook.of(12, List.of(), words, List.of()).lines());
     assertEquals(List.of(), Outlook.of(0, List.of(), words, List.of()).lines());
   }

@@ -5,18 +5,20 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import dettato.block.BlockBook;
-import dettato.block.BlockKind;
-import dettato.block.Blocks;
-import dettato.block.Check;
-import dettato.block.Item;
-import dettato.block.Needs;
-import dettato.exercise.Material;
+import dettato.activity.Activities;
+import dettato.activity.Activity;
+import dettato.activity.Check;
+import dettato.activity.Item;
+import dettato.activity.Kinds;
+import dettato.activity.Needs;
+import dettato.activity.Traits;
+import dettato.choose.Material;
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
 import dettato.input.Unacceptable;
 import dettato.plan.Guessers;
 import dettato.plan.Unpredictable;
+import dettato.prompt.Prompt;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
@@ -36,7 +38,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class SessionFillerTest {
-  private static final BlockBook BOOK = BlockBook.shipped();
+  private static final Activities BOOK = Kinds.ALL;
   private static final SessionFiller FILLER = new SessionFiller(BOOK);
 
   /** Five children write ch where tch is due after nothing but a short vowel; two another. */
@@ -48,11 +50,11 @@ class SessionFillerTest {
               new Needs.Broken("final-k/team", 1)),
           Set.of("cruntch"),
           List.of(
-              new Needs.Due("ridge", "3 of 9 missed it"),
-              new Needs.Due("huge", "2 of 9 missed it")),
+              new Needs.Due(new Prompt.Word("ridge"), "3 of 9 missed it"),
+              new Needs.Due(new Prompt.Word("huge"), "2 of 9 missed it")),
           List.of(
-              new Needs.Due("ai [/eɪ/]", "new"),
-              new Needs.Due("/eɪ/ [ai; ay]", "missed last time")),
+              new Needs.Due(new Prompt.Card("ai", "/eɪ/"), "new"),
+              new Needs.Due(new Prompt.Card("/eɪ/", "ai; ay"), "missed last time")),
           List.of("tʃ"),
           Set.of("said"));
 
@@ -83,7 +85,7 @@ class SessionFillerTest {
   @ParameterizedTest
   @ValueSource(ints = {8, 56, 113})
   void fillsEveryTemplateOnEveryFocus(int step) {
-    Material material = Blocks.material(step);
+    Material material = Kinds.material(step);
     int met = 0;
     int all = 0;
     for (Template template : TemplateBook.shipped()) {
@@ -98,7 +100,7 @@ class SessionFillerTest {
           Set<String> texts = new HashSet<>();
           Set<String> asked = new HashSet<>();
           for (SessionFiller.Filled block : blocks) {
-            BlockKind kind = BOOK.of(block.kind());
+            Activity kind = BOOK.of(block.kind());
             String where = template.id() + " " + focus + " " + step + ": " + block;
             Optional<Check> shortage =
                 Shortage.of(
@@ -108,10 +110,11 @@ class SessionFillerTest {
             all++;
             for (Item item : block.items()) {
               assertTrue(
-                  kind.mayRepeat() || texts.add(item.text()), where + " twice " + item.text());
-              asked.addAll(SessionFiller.asked(kind, item.text()));
-              if (block.role() == Item.Role.FOCUS && !kind.mayRepeat()) {
-                assertTrue(kind.words(item.text()).stream().noneMatch(before::contains), where);
+                  kind.traits().has(Traits.Trait.MAY_REPEAT) || texts.add(item.text()),
+                  where + " twice " + item.text());
+              asked.addAll(SessionFiller.asked(kind, item.prompt()));
+              if (block.role() == Item.Role.FOCUS && !kind.traits().has(Traits.Trait.MAY_REPEAT)) {
+                assertTrue(kind.words(item.prompt()).stream().noneMatch(before::contains), where);
               }
               check(kind, item, focus, material, where);
             }
@@ -126,14 +129,14 @@ class SessionFillerTest {
   }
 
   private static void check(
-      BlockKind kind, Item item, List<Focus> focus, Material material, String where) {
+      Activity kind, Item item, List<Focus> focus, Material material, String where) {
     boolean byHeart = focus.equals(List.of(new Focus.Irregular()));
     if (BARRED.contains(kind.id()) && item.role() != Item.Role.REVIEW && !byHeart) {
-      for (String word : kind.words(item.text())) {
+      for (String word : kind.words(item.prompt())) {
         Word known =
             kind.id().equals("made-up")
                 ? Word.invented(Segmentation.of(word, Reader.read(word)))
-                : Blocks.word(word);
+                : Kinds.word(word);
         assertEquals(
             List.of(),
             material.sequence().untaught(known, material.step(), material.accent()),
@@ -147,7 +150,7 @@ class SessionFillerTest {
               .findFirst()
               .orElseThrow();
       assertEquals(List.of(), read.untaught(material.step()), where);
-      assertEquals(List.of(), kind.checks(List.of(item), focus, material), where);
+      assertEquals(List.of(), kind.checks(List.of(item.prompt()), focus, material), where);
     }
   }
 
@@ -160,7 +163,7 @@ class SessionFillerTest {
             new Template("t", "t", "t", 20, List.of(Template.Quota.of("words", count)));
         List<Item> items =
             FILLER
-                .fill(template, 1, wanted(FOCUSES.get(0), NEEDS, seed), Blocks.material())
+                .fill(template, 1, wanted(FOCUSES.get(0), NEEDS, seed), Kinds.material())
                 .get(0)
                 .items();
         List<Opportunity> at = items.stream().map(i -> place(i, "final-ch")).toList();
@@ -174,7 +177,7 @@ class SessionFillerTest {
   }
 
   private static Opportunity place(Item item, String rule) {
-    return RuleBook.opportunities(Blocks.word(item.text())).stream()
+    return RuleBook.opportunities(Kinds.word(item.text())).stream()
         .filter(o -> o.rule().equals(rule))
         .findFirst()
         .orElseThrow();
@@ -184,7 +187,7 @@ class SessionFillerTest {
   void takesReviewAndCardsThatAreDueAndLeavesWhatIsSecure() {
     List<SessionFiller.Filled> blocks =
         FILLER.fill(
-            TemplateBook.of("short"), 1, wanted(FOCUSES.get(0), NEEDS, 3), Blocks.material());
+            TemplateBook.of("short"), 1, wanted(FOCUSES.get(0), NEEDS, 3), Kinds.material());
     assertEquals(2, blocks.get(0).items().size());
     assertTrue(blocks.get(1).items().get(0).text().startsWith("/"), blocks.get(1)::toString);
     assertEquals(List.of("ridge", "huge"), blocks.get(2).items().stream().map(Item::text).toList());
@@ -192,10 +195,7 @@ class SessionFillerTest {
     for (long seed = 0; seed < 30; seed++) {
       FILLER
           .fill(
-              TemplateBook.of("by-heart"),
-              1,
-              wanted(FOCUSES.get(3), NEEDS, seed),
-              Blocks.material())
+              TemplateBook.of("by-heart"), 1, wanted(FOCUSES.get(3), NEEDS, seed), Kinds.material())
           .forEach(b -> b.items().forEach(i -> assertFalse(i.text().equals("said"))));
     }
   }
@@ -207,7 +207,7 @@ class SessionFillerTest {
     for (int session = 0; session < 4; session++) {
       Set<String> now = new HashSet<>();
       for (SessionFiller.Filled block :
-          FILLER.fill(TemplateBook.of("dictation"), 1, wanted, Blocks.material())) {
+          FILLER.fill(TemplateBook.of("dictation"), 1, wanted, Kinds.material())) {
         block.items().forEach(i -> assertTrue(asked.add(i.text()), i.text() + " again"));
         block.items().forEach(i -> now.add(i.text()));
       }
@@ -228,7 +228,7 @@ class SessionFillerTest {
                   template,
                   1,
                   new SessionFiller.Wanted(focus, NEEDS, Set.of(), first, time),
-                  Blocks.material())
+                  Kinds.material())
               .get(0)
               .items();
       Set<String> conditions = new HashSet<>();
@@ -251,7 +251,7 @@ class SessionFillerTest {
     List.of("final-ch", "final-j", "final-k", "split-vowel", "final-double", "end-ai", "soft-c")
         .forEach(r -> focuses.add(new Focus.Rule(r)));
     focuses.add(new Focus.Rivals("eɪ", List.of("ai", "ay")));
-    Material material = Blocks.material();
+    Material material = Kinds.material();
     for (int i = 0; sheets < 500; i++) {
       Focus focus = focuses.get(i % focuses.size());
       Template template =
@@ -260,7 +260,7 @@ class SessionFillerTest {
           FILLER.fill(template, 1, wanted(List.of(focus), Needs.NONE, i), material).get(0).items();
       List<String> asked =
           items.stream()
-              .map(t -> Blocks.word(t.text()))
+              .map(t -> Kinds.word(t.text()))
               .map(w -> FocusAt.of(focus, w, material.accent()).orElseThrow().asks())
               .toList();
       assertTrue(asked.size() >= 8);

@@ -4,9 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import dettato.block.BlockBook;
-import dettato.block.Blocks;
-import dettato.block.Item;
+import dettato.activity.Item;
+import dettato.activity.Kinds;
 import dettato.focus.Focus;
 import dettato.plan.Pace;
 import dettato.plan.Timing;
@@ -19,15 +18,18 @@ import org.junit.jupiter.api.Test;
 class TrimTest {
   private static final List<Focus> FINAL_CH = List.of(new Focus.Rule("final-ch"));
   private static final SessionClock CLOCK =
-      new SessionClock(BlockBook.shipped(), Blocks.material(), Pace.IN_THE_ROOM, Timing.NONE);
+      new SessionClock(Kinds.ALL, Kinds.material(), Pace.IN_THE_ROOM, Timing.NONE);
 
   private static SessionClock.Block block(String kind, Item.Role role, String... texts) {
     return new SessionClock.Block(
-        kind, Arrays.stream(texts).map(t -> new Item(t, role, Optional.empty(), "")).toList());
+        kind,
+        Arrays.stream(texts)
+            .map(t -> new Item(Kinds.typed(kind, t), role, Optional.empty(), ""))
+            .toList());
   }
 
   private static List<String> dropped(List<SessionClock.Block> blocks, int seconds) {
-    return new Trim(CLOCK, Set.of("final-ch/consonant"), FINAL_CH, Blocks.material())
+    return new Trim(CLOCK, Set.of("final-ch/consonant"), FINAL_CH, Kinds.material())
         .toFit(blocks, CLOCK.seconds(blocks) - seconds).stream()
             .map(p -> blocks.get(p.block()).items().get(p.item()).text())
             .toList();

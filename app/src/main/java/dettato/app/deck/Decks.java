@@ -1,11 +1,14 @@
 package dettato.app.deck;
 
+import dettato.activity.cards.CardsKind;
+import dettato.activity.irregular.IrregularKind;
 import dettato.app.language.Language;
 import dettato.app.language.Languages;
 import dettato.app.school.SchoolClass;
 import dettato.deck.Asking;
 import dettato.deck.Card;
 import dettato.deck.Deck;
+import dettato.prompt.PromptCodec;
 import java.sql.Date;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -39,14 +42,16 @@ public class Decks {
     Language language = languages.of(of);
     Map<String, List<Asking>> history = new HashMap<>();
     jdbc.query(
-        "select i.text, s.given_on, i.stumbled from session s join block b on b.session_id = s.id"
-            + " join item i on i.block_id = b.id where s.class_id = ? and b.kind = 'cards'"
+        "select i.prompt, s.given_on, i.stumbled from session s join block b on b.session_id = s.id"
+            + " join item i on i.block_id = b.id where s.class_id = ? and b.kind = ?"
             + " and s.state <> 'PLANNED' and s.removed_at is null and s.given_on <= ?",
         row -> {
           Asking asking = new Asking(row.getDate(2).toLocalDate(), !row.getBoolean(3));
-          Card.read(row.getString(1)).ifPresent(c -> add(history, c.id(), asking));
+          Card.read(PromptCodec.read(row.getString(1)).text())
+              .ifPresent(c -> add(history, c.id(), asking));
         },
         of.id(),
+        CardsKind.ID,
         Date.valueOf(today));
     jdbc.query(
         "select a.target, a.written_on, count(*) as papers,"
@@ -54,7 +59,7 @@ public class Decks {
             + " from session s join block b on b.session_id = s.id"
             + " join item i on i.block_id = b.id join attempt a on a.item_id = i.id"
             + " join mark_word w on w.attempt_id = a.id"
-            + " where s.class_id = ? and b.kind = 'irregular' and a.written_on <= ?"
+            + " where s.class_id = ? and b.kind = ? and a.written_on <= ?"
             + " group by a.target, a.written_on",
         row -> {
           boolean right = row.getInt(4) * ONE_IN <= row.getInt(3);
@@ -62,6 +67,7 @@ public class Decks {
           add(history, id, new Asking(row.getDate(2).toLocalDate(), right));
         },
         of.id(),
+        IrregularKind.ID,
         Date.valueOf(today));
     return new Deck(
         language.cards().of(language.sequence(), of.step(), language.accent()), history, today);

@@ -15,6 +15,7 @@ import dettato.app.session.SessionLifecycle;
 import dettato.app.session.SessionMaker;
 import dettato.app.session.SessionReader;
 import dettato.app.session.SessionState;
+import dettato.prompt.Prompt;
 import dettato.session.TemplateBook;
 import dettato.simulate.SimulatedChild;
 import dettato.simulate.SimulatedClass;
@@ -134,15 +135,15 @@ class DemoSeeder implements SmartInitializingSingleton {
       LocalDate day) {
     Language language = languages.of(Accents.SOUTHERN_BRITISH);
     String written =
-        asked.kind().equals("words")
-            ? children.attempt(child, language.word(asked.text()), occasion)
-            : children.sentence(child, asked.text(), language::word, occasion);
+        asked.prompt() instanceof Prompt.Word
+            ? children.attempt(child, language.word(asked.prompt().text()), occasion)
+            : children.sentence(child, asked.prompt().text(), language::word, occasion);
     return new Entry(
         pupil.id(),
         asked.item(),
         asked.kind(),
         day,
-        asked.text(),
+        asked.prompt(),
         written,
         AnswerState.WRITTEN,
         null);

@@ -1,6 +1,8 @@
 package dettato.app.exchange;
 
-import dettato.app.language.Language;
+import dettato.activity.Activities;
+import dettato.activity.Activity;
+import dettato.activity.Traits.Answer;
 import dettato.app.language.Languages;
 import dettato.app.marking.AnswerState;
 import dettato.app.marking.AttemptReader;
@@ -10,8 +12,8 @@ import dettato.app.problem.Problem;
 import dettato.app.school.Enrolled;
 import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
-import dettato.block.BlockBook;
 import dettato.input.Unacceptable;
+import dettato.prompt.Prompt;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -45,14 +47,14 @@ class AttemptFiles {
   private final AttemptReader reader;
   private final Languages languages;
   private final Materials materials;
-  private final BlockBook book;
+  private final Activities book;
 
   AttemptFiles(
       AttemptWriter writer,
       AttemptReader reader,
       Languages languages,
       Materials materials,
-      BlockBook book) {
+      Activities book) {
     this.writer = writer;
     this.reader = reader;
     this.languages = languages;
@@ -188,16 +190,17 @@ class AttemptFiles {
           "target or attempt is too long (%d and %d letters at most)"
               .formatted(LONGEST_TARGET, LONGEST));
     }
-    String kind = target.matches(".*[.?!][\"'”’]*") ? "sentence" : "words";
-    String kept = kind.equals("words") ? target.toLowerCase(Locale.ROOT) : target;
-    Language language = languages.of(of.accent());
-    if (kind.equals("sentence")) {
-      book.of(kind).own(kept, materials.of(of));
+    boolean isSentence = target.matches(".*[.?!][\"'”’]*");
+    Activity kind = book.answeredBy(isSentence ? Answer.SENTENCE : Answer.WORD);
+    String kept = isSentence ? target : target.toLowerCase(Locale.ROOT);
+    if (isSentence) {
+      kind.own(kept, materials.of(of));
     } else {
-      language.word(kept);
+      languages.of(of.accent()).word(kept);
     }
+    Prompt prompt = book.plain(kind.id(), kept);
     AnswerState state = written.isEmpty() ? AnswerState.BLANK : AnswerState.WRITTEN;
-    return new Entry(pupil, null, kind, day, kept, written, state, null);
+    return new Entry(pupil, null, kind.id(), day, prompt, written, state, null);
   }
 
   /** Who had the name in the class on the day; else whoever has or had it. */

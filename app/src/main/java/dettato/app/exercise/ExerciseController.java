@@ -1,5 +1,9 @@
 package dettato.app.exercise;
 
+import dettato.activity.Activities;
+import dettato.activity.Needs;
+import dettato.activity.Traits;
+import dettato.activity.Traits.Trait;
 import dettato.app.account.Teacher;
 import dettato.app.finding.BrokenConditions;
 import dettato.app.language.Language;
@@ -10,10 +14,9 @@ import dettato.app.school.SchoolClass;
 import dettato.app.session.FocusView;
 import dettato.app.terms.Prose;
 import dettato.app.text.Materials;
-import dettato.block.Needs;
-import dettato.exercise.Exercise;
-import dettato.exercise.Task;
-import dettato.exercise.Wanted;
+import dettato.choose.Task;
+import dettato.choose.Tasks;
+import dettato.choose.Wanted;
 import dettato.focus.Focus;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -32,6 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ExerciseController {
   private static final int MOST = 40;
 
+  private final Activities kinds;
   private final Classes classes;
   private final Languages languages;
   private final BrokenConditions broken;
@@ -39,11 +43,13 @@ class ExerciseController {
   private final Clock clock;
 
   ExerciseController(
+      Activities kinds,
       Classes classes,
       Languages languages,
       BrokenConditions broken,
       Materials materials,
       Clock clock) {
+    this.kinds = kinds;
     this.classes = classes;
     this.languages = languages;
     this.broken = broken;
@@ -56,15 +62,41 @@ class ExerciseController {
    *
    * @param asks what the children are to do
    * @param levels whether it is made in three levels
+   * @param focus whether they may be about a rule, a sound or irregular words
+   * @param boxed whether its answers stand in a box that they share
+   * @param toFind whether one of the words shown is wrong, and is to be found
+   * @param sent whether its tasks may be sent to a session one by one
    */
-  record ExerciseView(String id, @Prose String title, @Prose String asks, boolean levels) {}
+  record ExerciseView(
+      String id,
+      @Prose String title,
+      @Prose String asks,
+      boolean levels,
+      boolean focus,
+      boolean boxed,
+      boolean toFind,
+      boolean sent) {
+    static ExerciseView of(Traits kind) {
+      return new ExerciseView(
+          kind.id(),
+          kind.title(),
+          kind.asks(),
+          kind.has(Trait.LEVELS),
+          !kind.has(Trait.WITHOUT_FOCUS),
+          kind.has(Trait.BOXED),
+          kind.has(Trait.TO_FIND),
+          !kind.has(Trait.NOT_SENT) && !kind.has(Trait.SHELF_ONLY));
+    }
+  }
 
   record ExerciseTasks(List<Task> tasks) {}
 
   @GetMapping("/api/classes/{id}/exercises")
   List<ExerciseView> kinds(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
-    return language(classes.find(id, teacher)).exercises().kinds().stream()
-        .map(k -> new ExerciseView(k.id(), k.title(), k.asks(), k.hasLevels()))
+    Set<String> made = language(classes.find(id, teacher)).tasks().kinds();
+    return kinds.all().stream()
+        .filter(k -> made.contains(k.id()))
+        .map(k -> ExerciseView.of(k.traits()))
         .toList();
   }
 
@@ -94,7 +126,7 @@ class ExerciseController {
     }
     SchoolClass of = classes.find(id, teacher);
     Language language = language(of);
-    Exercise exercise = language.exercises().of(kind);
+    Tasks exercise = language.tasks().of(kind);
     boolean any = rule != null || sound != null || Boolean.TRUE.equals(irregular);
     Optional<Focus> focus =
         any

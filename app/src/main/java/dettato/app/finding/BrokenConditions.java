@@ -1,7 +1,7 @@
 package dettato.app.finding;
 
+import dettato.activity.Needs;
 import dettato.app.school.SchoolClass;
-import dettato.block.Needs;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

@@ -2,11 +2,13 @@ package dettato.app.language;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import dettato.block.Markers;
+import dettato.activity.Activities;
+import dettato.activity.Markers;
+import dettato.choose.Material;
+import dettato.choose.Sources;
+import dettato.choose.TaskBook;
 import dettato.deck.Cards;
 import dettato.diagnose.SoundPlace;
-import dettato.exercise.ExerciseBook;
-import dettato.exercise.Material;
 import dettato.find.RivalChooser;
 import dettato.find.SoundFigures;
 import dettato.find.WordIndex;
@@ -40,6 +42,7 @@ import org.springframework.util.function.SingletonSupplier;
 public final class Language {
   private static final int KEPT = 20_000;
 
+  private final Activities kinds;
   private final Accent accent;
   private final TeachingSequence sequence;
   private final Lexicon lexicon;
@@ -51,7 +54,7 @@ public final class Language {
   private final Supplier<WordIndex> index;
   private final Supplier<List<SoundFigures.SoundFigure>> sounds;
   private final Supplier<InventedWords> invented;
-  private final Supplier<ExerciseBook> exercises;
+  private final Supplier<TaskBook> tasks;
   private final Supplier<SentenceBank> bank;
   private final Supplier<Cards> cards;
   private final Supplier<Map<String, RuleFigures>> figures;
@@ -61,7 +64,8 @@ public final class Language {
   /**
    * @param base the index of the shipped words in this accent
    */
-  Language(Accent accent, List<Word> own, Supplier<WordIndex> base) {
+  Language(Activities kinds, Accent accent, List<Word> own, Supplier<WordIndex> base) {
+    this.kinds = kinds;
     this.accent = accent;
     this.sequence = TeachingSequence.shipped();
     this.lexicon = Lexicon.shipped().with(own);
@@ -81,11 +85,12 @@ public final class Language {
     this.words = lexicon.words(accent.id());
     this.places = Caffeine.newBuilder().maximumSize(KEPT).build();
     this.sounds = soundFigures();
-    this.exercises = exerciseBook();
+    this.tasks = taskBook();
     this.bank = sentenceBank();
   }
 
   private Language(Language same, TeachingSequence sequence) {
+    this.kinds = same.kinds;
     this.accent = same.accent;
     this.sequence = sequence;
     this.lexicon = same.lexicon;
@@ -100,7 +105,7 @@ public final class Language {
     this.words = same.words;
     this.places = same.places;
     this.sounds = soundFigures();
-    this.exercises = exerciseBook();
+    this.tasks = taskBook();
     this.bank = sentenceBank();
   }
 
@@ -113,16 +118,17 @@ public final class Language {
     return SingletonSupplier.of(() -> SoundFigures.of(index.get(), sequence));
   }
 
-  private Supplier<ExerciseBook> exerciseBook() {
+  private Supplier<TaskBook> taskBook() {
     return SingletonSupplier.of(
         () ->
-            new ExerciseBook(
-                words(),
-                lexicon,
-                accent,
-                new SentenceReader(lexicon, accent, sequence),
-                invented(),
-                texts.neighbours()));
+            kinds.tasks(
+                new Sources(
+                    words(),
+                    lexicon,
+                    accent,
+                    new SentenceReader(lexicon, accent, sequence),
+                    invented(),
+                    texts.neighbours())));
   }
 
   private Supplier<SentenceBank> sentenceBank() {
@@ -201,9 +207,9 @@ public final class Language {
     return texts;
   }
 
-  /** Exercises of every kind, from these words. */
-  public ExerciseBook exercises() {
-    return exercises.get();
+  /** What makes tasks of every kind, from these words. */
+  public TaskBook tasks() {
+    return tasks.get();
   }
 
   /** Cards of what is taught and of words to know by heart. */
@@ -222,7 +228,7 @@ public final class Language {
         this::word,
         sequence,
         step,
-        exercises,
+        tasks,
         sentences,
         texts,
         habits);

@@ -2,6 +2,7 @@ package dettato.app.language;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import dettato.activity.Activities;
 import dettato.app.school.OpenClass;
 import dettato.app.school.SchoolClass;
 import dettato.find.WordIndex;
@@ -28,6 +29,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 public class Languages {
   private static final int KEPT = 8;
 
+  private final Activities kinds;
   private final OwnWords own;
   private final OpenClass open;
   private final AtomicLong edition = new AtomicLong();
@@ -39,7 +41,8 @@ public class Languages {
    */
   private record Edition(String accent, long number, Optional<TeachingSequence> own) {}
 
-  Languages(OwnWords own, OpenClass open) {
+  Languages(Activities kinds, OwnWords own, OpenClass open) {
+    this.kinds = kinds;
     this.own = own;
     this.open = open;
   }
@@ -51,7 +54,7 @@ public class Languages {
     Accent spoken = Accents.of(accent);
     return made(
         new Edition(spoken.id(), edition.get(), Optional.empty()),
-        e -> new Language(spoken, own.all(), () -> index(spoken)));
+        e -> new Language(kinds, spoken, own.all(), () -> index(spoken)));
   }
 
   /** One that was made while its edition ended serves whoever asked for it, and is not kept. */

@@ -2,6 +2,8 @@ package dettato.app.marking;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import dettato.activity.Activities;
+import dettato.activity.Traits.Answer;
 import dettato.mark.Result;
 import dettato.mark.SentenceMarker;
 import java.sql.ResultSet;
@@ -14,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -34,9 +37,17 @@ public class AttemptReader {
   private final JdbcTemplate jdbc;
   private final ObjectMapper json;
 
-  AttemptReader(JdbcTemplate jdbc, ObjectMapper json) {
+  /** Ids of the kinds whose words are marked too, as SQL lists them. */
+  private final String marked;
+
+  AttemptReader(JdbcTemplate jdbc, ObjectMapper json, Activities kinds) {
     this.jdbc = jdbc;
     this.json = json;
+    this.marked =
+        kinds.all().stream()
+            .filter(k -> k.traits().answer() == Answer.MARKED_WORD)
+            .map(k -> "'" + k.id() + "'")
+            .collect(Collectors.joining(", "));
   }
 
   /**
@@ -162,7 +173,9 @@ public class AttemptReader {
   public void words(long sessionId, Consumer<WrittenWord> to) {
     jdbc.query(
         "select w.pupil_id, w.target, w.attempt, w.result, w.sounds, w.represented, w.elements,"
-            + " o.result as own, case when b.kind = 'mark-up' then m.shown end as marks"
+            + " o.result as own, case when b.kind in ("
+            + marked
+            + ") then m.shown end as marks"
             + " from block b join item i on i.block_id = b.id"
             + " join attempt a on a.item_id = i.id join mark m on m.attempt_id = a.id"
             + " join mark_word w on w.attempt_id = a.id"

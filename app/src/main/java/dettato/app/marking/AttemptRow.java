@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import dettato.prompt.Prompt;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -9,6 +10,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -50,6 +52,9 @@ class AttemptRow {
 
   private @Nullable String corrected;
 
+  /** What it answers, where that was said when it was written; else its item says it. */
+  @Transient private @Nullable Prompt prompt;
+
   protected AttemptRow() {}
 
   AttemptRow(Long classId, Entry entry) {
@@ -58,7 +63,8 @@ class AttemptRow {
     this.itemId = entry.itemId();
     this.kind = entry.kind();
     this.writtenOn = entry.date();
-    this.target = entry.target();
+    this.prompt = entry.prompt();
+    this.target = entry.prompt().text();
     this.written = entry.written();
     this.state = entry.kept();
   }
@@ -112,7 +118,12 @@ class AttemptRow {
     return corrected;
   }
 
+  @Nullable Prompt prompt() {
+    return prompt;
+  }
+
   void rewrite(Entry entry) {
+    this.prompt = entry.prompt();
     this.written = entry.written();
     this.state = entry.kept();
     if (entry.corrected() != null) {

@@ -105,7 +105,7 @@ public class AttemptWriter {
     Set<List<Object>> known = known(entries);
     List<AttemptRow> fresh = new ArrayList<>();
     for (Entry e : entries) {
-      if (known.add(List.of(e.pupilId(), e.date(), e.target(), e.written()))) {
+      if (known.add(List.of(e.pupilId(), e.date(), e.prompt().text(), e.written()))) {
         fresh.add(new AttemptRow(of.id(), e));
       }
     }

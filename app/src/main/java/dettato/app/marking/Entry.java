@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import dettato.prompt.Prompt;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
@@ -15,7 +16,7 @@ public record Entry(
     @Nullable Long itemId,
     String kind,
     LocalDate date,
-    String target,
+    Prompt prompt,
     String written,
     AnswerState state,
     @Nullable String corrected) {

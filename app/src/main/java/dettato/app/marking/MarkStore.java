@@ -2,13 +2,14 @@ package dettato.app.marking;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import dettato.activity.Activities;
+import dettato.activity.Judged;
 import dettato.app.language.Language;
 import dettato.app.language.Languages;
 import dettato.app.school.Classes;
-import dettato.block.BlockBook;
-import dettato.block.Judged;
 import dettato.mark.AttemptMarker;
 import dettato.mark.Result;
+import dettato.prompt.Prompt;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
@@ -40,7 +41,8 @@ class MarkStore {
   private final OverrideRows overrides;
   private final Languages languages;
   private final Classes classes;
-  private final BlockBook book;
+  private final Activities book;
+  private final Prompts prompts;
   private final ObjectMapper json;
   private final JdbcTemplate jdbc;
 
@@ -49,7 +51,8 @@ class MarkStore {
       OverrideRows overrides,
       Languages languages,
       Classes classes,
-      BlockBook book,
+      Activities book,
+      Prompts prompts,
       ObjectMapper json,
       JdbcTemplate jdbc) {
     this.tables = tables;
@@ -57,6 +60,7 @@ class MarkStore {
     this.languages = languages;
     this.classes = classes;
     this.book = book;
+    this.prompts = prompts;
     this.json = json;
     this.jdbc = jdbc;
   }
@@ -83,7 +87,7 @@ class MarkStore {
     if (!isMarked(row)) {
       return Cell.of(row, Optional.empty(), Shown.NOTHING, own);
     }
-    Judged judged = judge(row, language);
+    Judged judged = judge(row, prompts.of(row), language);
     tables.store(List.of(toStore(row, judged, own.orElse(null), language)), VERSION);
     return shown(row, judged, own, look.of(judged, row.target(), language));
   }
@@ -131,12 +135,17 @@ class MarkStore {
   /** Judging is most of the work, and one attempt knows nothing of another. */
   private List<MarkTables.ToStore> judged(
       List<AttemptRow> rows, Map<Long, Result> own, Map<Long, Language> spoken) {
+    Map<Long, Prompt> asked = prompts.of(rows);
     return rows.parallelStream()
         .filter(MarkStore::isMarked)
         .map(
             row -> {
               Language language = Objects.requireNonNull(spoken.get(row.classId()));
-              return toStore(row, judge(row, language), own.get(row.id()), language);
+              return toStore(
+                  row,
+                  judge(row, Objects.requireNonNull(asked.get(row.id())), language),
+                  own.get(row.id()),
+                  language);
             })
         .toList();
   }
@@ -157,7 +166,7 @@ class MarkStore {
     if (!isMarked(row)) {
       return Cell.of(row, Optional.empty(), Shown.NOTHING, own);
     }
-    Judged judged = judge(row, language);
+    Judged judged = judge(row, prompts.of(row), language);
     return shown(row, judged, own, look.of(judged, row.target(), language));
   }
 
@@ -177,8 +186,8 @@ class MarkStore {
         targets.stream().map(t -> new Object[] {STALE, t}).toList());
   }
 
-  private Judged judge(AttemptRow row, Language language) {
-    return book.of(row.kind()).judge(row.target(), row.written(), language.markers());
+  private Judged judge(AttemptRow row, Prompt prompt, Language language) {
+    return book.of(row.kind()).judge(prompt, row.written(), language.markers());
   }
 
   private static Cell shown(AttemptRow row, Judged judged, Optional<Result> own, Shown shown) {

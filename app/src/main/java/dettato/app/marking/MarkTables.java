@@ -1,6 +1,6 @@
 package dettato.app.marking;
 
-import dettato.block.Judged;
+import dettato.activity.Judged;
 import dettato.diagnose.Need;
 import dettato.diagnose.SoundPlace;
 import dettato.diagnose.SoundRecord;

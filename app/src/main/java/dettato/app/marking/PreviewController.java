@@ -1,10 +1,10 @@
 package dettato.app.marking;
 
 import com.fasterxml.jackson.databind.annotation.JsonSerialize;
+import dettato.activity.Judged;
 import dettato.app.language.Language;
 import dettato.app.language.Languages;
 import dettato.app.problem.Problem;
-import dettato.block.Judged;
 import dettato.input.Unacceptable;
 import dettato.mark.Mark;
 import dettato.mark.SentenceMarker;

@@ -1,7 +1,7 @@
 package dettato.app.marking;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import dettato.block.Judged;
+import dettato.activity.Judged;
 import dettato.mark.Mark;
 import dettato.mark.SentenceMarker;
 import dettato.rule.Outcome;

@@ -1,8 +1,8 @@
 package dettato.app.marking;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.activity.Judged;
 import dettato.app.language.Language;
-import dettato.block.Judged;
 import dettato.mark.Mark;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;

@@ -1,13 +1,17 @@
 package dettato.app.need;
 
+import dettato.activity.Activities;
+import dettato.activity.Activity;
+import dettato.activity.Needs;
+import dettato.activity.Traits.Trait;
 import dettato.app.deck.Decks;
 import dettato.app.finding.BrokenConditions;
 import dettato.app.language.Language;
 import dettato.app.language.Languages;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
-import dettato.block.Needs;
 import dettato.plan.Review;
+import dettato.prompt.Prompt;
 import dettato.rule.RuleBook;
 import dettato.sound.Sounds;
 import dettato.word.Word;
@@ -43,13 +47,22 @@ public class ClassNeeds {
   private final NamedParameterJdbcTemplate jdbc;
   private final Clock clock;
 
+  /** Ids of the kinds whose words do not come again by themselves. */
+  private final List<String> notReviewed;
+
   ClassNeeds(
       BrokenConditions broken,
       Decks decks,
       Languages languages,
       NamedParameterJdbcTemplate jdbc,
+      Activities kinds,
       Clock clock) {
     this.clock = clock;
+    this.notReviewed =
+        kinds.all().stream()
+            .filter(k -> k.traits().has(Trait.NOT_REVIEWED))
+            .map(Activity::id)
+            .toList();
     this.broken = broken;
     this.decks = decks;
     this.languages = languages;
@@ -77,10 +90,10 @@ public class ClassNeeds {
         shown.written(),
         Review.due(met, on).stream()
             .filter(d -> language.find(d.word()).isPresent())
-            .map(d -> new Needs.Due(d.word(), why(d)))
+            .map(d -> new Needs.Due(new Prompt.Word(d.word()), why(d)))
             .toList(),
         decks.of(of, on).deal(awake).stream()
-            .map(s -> new Needs.Due(s.card().text(), s.why()))
+            .map(s -> new Needs.Due(new Prompt.Card(s.card().front(), s.card().back()), s.why()))
             .toList(),
         sounds(children, on, language),
         Review.known(met, on).stream()
@@ -119,11 +132,12 @@ public class ClassNeeds {
               + " sum(case when w.need is null then 0 else 1 end) as missed from pupil p"
               + " join attempt a on a.pupil_id = p.id and a.written_on between :since and :on"
               + " join mark_word w on w.attempt_id = a.id where p.id in (:children)"
-              + " and w.counted = true and a.kind not in ('sentence', 'made-up', 'own-sentence')"
+              + " and w.counted = true and a.kind not in (:others)"
               + " group by w.target, w.on_day",
           new MapSqlParameterSource("children", children)
               .addValue("since", Date.valueOf(on.minusDays(REVIEW_DAYS)))
-              .addValue("on", Date.valueOf(on.minusDays(1))),
+              .addValue("on", Date.valueOf(on.minusDays(1)))
+              .addValue("others", notReviewed),
           row -> {
             met.add(
                 new Review.Met(

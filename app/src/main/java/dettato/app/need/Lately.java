@@ -1,6 +1,7 @@
 package dettato.app.need;
 
-import dettato.block.BlockBook;
+import dettato.activity.Activities;
+import dettato.prompt.PromptCodec;
 import dettato.session.SessionFiller;
 import java.sql.Date;
 import java.time.LocalDate;
@@ -18,10 +19,10 @@ public class Lately {
   /** An assessment asks nothing that was practised within so many. */
   private static final int PRACTISED_DAYS = 42;
 
-  private final BlockBook book;
+  private final Activities book;
   private final JdbcTemplate jdbc;
 
-  Lately(BlockBook book, JdbcTemplate jdbc) {
+  Lately(Activities book, JdbcTemplate jdbc) {
     this.book = book;
     this.jdbc = jdbc;
   }
@@ -43,11 +44,12 @@ public class Lately {
   private Set<String> asked(long classId, LocalDate from, LocalDate to, long but) {
     Set<String> asked = new HashSet<>();
     jdbc.query(
-        "select b.kind, i.text from session s join block b on b.session_id = s.id"
+        "select b.kind, i.prompt from session s join block b on b.session_id = s.id"
             + " join item i on i.block_id = b.id where s.class_id = ? and s.removed_at is null"
             + " and s.given_on between ? and ? and s.id <> ?",
         row -> {
-          asked.addAll(SessionFiller.asked(book.of(row.getString(1)), row.getString(2)));
+          asked.addAll(
+              SessionFiller.asked(book.of(row.getString(1)), PromptCodec.read(row.getString(2))));
         },
         classId,
         Date.valueOf(from),

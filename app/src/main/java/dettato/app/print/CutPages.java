@@ -1,8 +1,10 @@
 package dettato.app.print;
 
+import dettato.activity.Traits.Trait;
 import dettato.app.session.SheetView.BlockView;
 import dettato.app.session.SheetView.ItemView;
 import dettato.notation.Drawing;
+import dettato.prompt.Prompt;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,8 +25,9 @@ final class CutPages {
     List<CardFace> faces = new ArrayList<>();
     Set<String> seen = new LinkedHashSet<>();
     for (BlockView block : printed.session().blocks()) {
+      String note = printed.has(block, Trait.INVENTED) ? "no real word" : "";
       for (ItemView item : block.items()) {
-        add(faces, seen, block, item);
+        add(faces, seen, item, note);
       }
     }
     html.in(
@@ -40,9 +43,8 @@ final class CutPages {
     return html;
   }
 
-  private static void add(List<CardFace> faces, Set<String> seen, BlockView block, ItemView item) {
-    String note = block.kind().equals("made-up") ? "no real word" : "";
-    if (block.kind().equals("cards")) {
+  private static void add(List<CardFace> faces, Set<String> seen, ItemView item, String note) {
+    if (item.prompt() instanceof Prompt.Card) {
       if (seen.add(item.text())) {
         faces.add(new CardFace(item.says(), null, "", true));
         faces.add(
@@ -52,10 +54,11 @@ final class CutPages {
       if (seen.add(item.text())) {
         faces.add(new CardFace(item.text(), item.drawing(), note, false));
       }
-    } else if (block.kind().equals("pairs")) {
-      for (String one : item.text().split(" ")) {
+    } else if (item.prompt() instanceof Prompt.Pair pair) {
+      for (String one : List.of(pair.first(), pair.second())) {
         if (seen.add(one)) {
-          faces.add(new CardFace(one, null, "pair: " + item.text().replace(" ", ", "), false));
+          String both = "pair: " + pair.first() + ", " + pair.second();
+          faces.add(new CardFace(one, null, both, false));
         }
       }
     }

@@ -1,5 +1,6 @@
 package dettato.app.print;
 
+import dettato.activity.Traits.Trait;
 import dettato.app.session.SheetView.BlockView;
 import dettato.app.session.SheetView.ItemView;
 import dettato.focus.Focus;
@@ -19,7 +20,7 @@ final class HomePages {
     Set<String> seen = new HashSet<>();
     List<ItemView> words =
         blocks.stream()
-            .filter(b -> !b.spoken() && !b.kind().equals("made-up"))
+            .filter(b -> !b.spoken() && !printed.has(b, Trait.INVENTED))
             .flatMap(b -> b.items().stream())
             .filter(Printed::isOneWord)
             .filter(i -> seen.add(i.text()))
@@ -27,7 +28,7 @@ final class HomePages {
             .toList();
     List<ItemView> invented =
         blocks.stream()
-            .filter(b -> b.kind().equals("made-up"))
+            .filter(b -> printed.has(b, Trait.INVENTED))
             .flatMap(b -> b.items().stream())
             .limit(MOST / 2)
             .toList();
@@ -59,7 +60,7 @@ final class HomePages {
                     .empty("div", "ruled")
                     .empty("div", "ruled"));
     blocks.stream()
-        .filter(b -> b.kind().equals("sentence"))
+        .filter(b -> printed.has(b, Trait.BY_WORD))
         .flatMap(b -> b.items().stream())
         .findFirst()
         .ifPresent(s -> html.in("div", "keep", () -> sentence(html, printed, s)));

@@ -1,5 +1,6 @@
 package dettato.app.print;
 
+import dettato.activity.Traits.Trait;
 import dettato.app.session.SheetView.BlockView;
 import dettato.app.session.SheetView.ItemView;
 import java.util.List;
@@ -45,7 +46,7 @@ final class KeyPages {
   }
 
   private static void answer(Html html, Printed printed, BlockView block, ItemView item) {
-    boolean invented = block.kind().equals("made-up");
+    boolean invented = printed.has(block, Trait.INVENTED);
     String model = item.answer().isEmpty() ? item.text() : item.answer().get(0);
     if (item.drawing() != null || item.text().equals(model)) {
       printed.model(html, item);

@@ -1,20 +1,21 @@
 package dettato.app.print;
 
+import dettato.activity.Activities;
+import dettato.activity.Form;
+import dettato.activity.Traits.Answer;
+import dettato.activity.Traits.Trait;
 import dettato.app.notation.ClassMarks;
 import dettato.app.school.SchoolClass;
 import dettato.app.session.SheetView.BlockView;
 import dettato.app.session.SheetView.ItemView;
 import dettato.app.session.SheetView.SessionView;
-import dettato.block.BlockBook;
-import dettato.block.Form;
-import dettato.block.Item;
-import dettato.exercise.Material;
+import dettato.choose.Material;
 import dettato.notation.Legend;
 import dettato.profile.Terms;
+import dettato.prompt.Prompt;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 
 /** A session with all that its papers are made from. */
 record Printed(
@@ -23,7 +24,7 @@ record Printed(
     List<String> children,
     Material material,
     ClassMarks.Hand hand,
-    BlockBook book) {
+    Activities book) {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
 
@@ -38,10 +39,7 @@ record Printed(
 
   /** What stands on the sheet for a block. */
   List<Form> forms(BlockView block) {
-    List<Item> items =
-        block.items().stream()
-            .map(i -> new Item(i.text(), i.role(), Optional.empty(), i.why()))
-            .toList();
+    List<Prompt> items = block.items().stream().map(ItemView::prompt).toList();
     return book.of(block.kind()).forms(items, material);
   }
 
@@ -51,8 +49,17 @@ record Printed(
         forms.stream().filter(f -> f instanceof Form.Room || f instanceof Form.Choice).count();
   }
 
+  boolean has(BlockView block, Trait trait) {
+    return book.of(block.kind()).traits().has(trait);
+  }
+
+  Answer answer(BlockView block) {
+    return book.of(block.kind()).traits().answer();
+  }
+
+  /** Whether it is one word, with its marks. */
   static boolean isOneWord(ItemView item) {
-    return item.text().matches("[\\p{L}'’-]+");
+    return item.drawing() != null;
   }
 
   /** An item with its marks. */

@@ -1,5 +1,6 @@
 package dettato.app.print;
 
+import dettato.activity.Activities;
 import dettato.app.account.Teacher;
 import dettato.app.notation.ClassMarks;
 import dettato.app.problem.Problem;
@@ -10,7 +11,6 @@ import dettato.app.session.FocusView;
 import dettato.app.session.SessionReader;
 import dettato.app.session.SheetView.SessionView;
 import dettato.app.text.Materials;
-import dettato.block.BlockBook;
 import dettato.focus.Focus;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -22,7 +22,7 @@ class Printer {
   private final Classes classes;
   private final Materials materials;
   private final ClassMarks marks;
-  private final BlockBook book;
+  private final Activities book;
   private final Pdf pdf;
 
   Printer(
@@ -30,7 +30,7 @@ class Printer {
       Classes classes,
       Materials materials,
       ClassMarks marks,
-      BlockBook book,
+      Activities book,
       Pdf pdf) {
     this.sessions = sessions;
     this.classes = classes;

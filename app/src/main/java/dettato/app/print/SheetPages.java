@@ -1,7 +1,8 @@
 package dettato.app.print;
 
+import dettato.activity.Form;
+import dettato.activity.Traits.Answer;
 import dettato.app.session.SheetView.BlockView;
-import dettato.block.Form;
 import dettato.profile.Correcting;
 import java.util.List;
 
@@ -55,7 +56,9 @@ final class SheetPages {
         number += Printed.numbered(forms);
       }
     }
-    if (framed || printed.session().blocks().stream().anyMatch(b -> b.kind().equals("mark-up"))) {
+    if (framed
+        || printed.session().blocks().stream()
+            .anyMatch(b -> printed.answer(b) == Answer.MARKED_WORD)) {
       printed.legend(html);
     }
   }

@@ -1,6 +1,6 @@
 package dettato.app.session;
 
-import dettato.block.Item;
+import dettato.activity.Item;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

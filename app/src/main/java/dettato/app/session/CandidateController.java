@@ -1,6 +1,12 @@
 package dettato.app.session;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.activity.Activities;
+import dettato.activity.Activity;
+import dettato.activity.Item;
+import dettato.activity.Needs;
+import dettato.activity.Request;
+import dettato.activity.Traits.Trait;
 import dettato.app.account.Teacher;
 import dettato.app.language.UnitView;
 import dettato.app.need.ClassNeeds;
@@ -9,11 +15,6 @@ import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
 import dettato.app.terms.Prose;
 import dettato.app.text.Materials;
-import dettato.block.BlockBook;
-import dettato.block.BlockKind;
-import dettato.block.Item;
-import dettato.block.Needs;
-import dettato.block.Request;
 import dettato.rule.Side;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -43,7 +44,7 @@ class CandidateController {
   private final ClassNeeds needs;
   private final Lately lately;
   private final SessionReader sessions;
-  private final BlockBook book;
+  private final Activities book;
   private final Clock clock;
 
   CandidateController(
@@ -52,7 +53,7 @@ class CandidateController {
       ClassNeeds needs,
       Lately lately,
       SessionReader sessions,
-      BlockBook book,
+      Activities book,
       Clock clock) {
     this.classes = classes;
     this.materials = materials;
@@ -107,7 +108,7 @@ class CandidateController {
       long seed) {}
 
   /** An item to put on a sheet, and why it was chosen. */
-  record FilledItem(String text, Item.Role role, @Prose String why) {}
+  record FilledItem(String text, String asks, String right, Item.Role role, @Prose String why) {}
 
   @GetMapping("/api/classes/{id}/candidates")
   Candidates candidates(
@@ -133,7 +134,7 @@ class CandidateController {
       @RequestBody @Valid WantedItems wanted,
       @AuthenticationPrincipal Teacher teacher) {
     SchoolClass of = classes.find(id, teacher);
-    BlockKind kind = book.of(wanted.kind());
+    Activity kind = book.of(wanted.kind());
     Set<String> without = new HashSet<>(wanted.without());
     Needs asked = Needs.NONE;
     Item.Role role = wanted.role() == null ? Item.Role.FOCUS : wanted.role();
@@ -144,7 +145,7 @@ class CandidateController {
       soFar = readBack(session);
       if (role != Item.Role.REVIEW) {
         Set<String> recent = new HashSet<>(lately.recent(id, session.date(), session.id()));
-        recent.removeIf(t -> kind.mayRepeat() && t.indexOf(' ') < 0);
+        recent.removeIf(t -> kind.traits().has(Trait.MAY_REPEAT) && t.indexOf(' ') < 0);
         without.addAll(recent);
       }
     }
@@ -159,15 +160,16 @@ class CandidateController {
             false,
             wanted.seed());
     return kind.fill(request, materials.of(of)).stream()
-        .map(i -> new FilledItem(i.text(), i.role(), i.why()))
+        .map(
+            i -> new FilledItem(i.text(), i.prompt().asks(), i.prompt().right(), i.role(), i.why()))
         .toList();
   }
 
   /** The words and sentences of a session, for blocks that are made of them. */
   private List<String> readBack(SheetView.SessionView session) {
     return session.blocks().stream()
-        .filter(b -> book.of(b.kind()).isReadBack())
-        .flatMap(b -> b.items().stream().flatMap(i -> book.of(b.kind()).words(i.text()).stream()))
+        .filter(b -> book.of(b.kind()).traits().has(Trait.READ_BACK))
+        .flatMap(b -> b.items().stream().flatMap(i -> book.of(b.kind()).words(i.prompt()).stream()))
         .toList();
   }
 }

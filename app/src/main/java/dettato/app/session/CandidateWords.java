@@ -1,13 +1,13 @@
 package dettato.app.session;
 
+import dettato.activity.Needs;
 import dettato.app.language.UnitView;
 import dettato.app.session.CandidateController.Candidate;
 import dettato.app.session.CandidateController.CandidateGroup;
 import dettato.app.session.CandidateController.Candidates;
-import dettato.block.Needs;
-import dettato.exercise.Material;
-import dettato.exercise.Task;
-import dettato.exercise.Wanted;
+import dettato.choose.Material;
+import dettato.choose.Task;
+import dettato.choose.Wanted;
 import dettato.find.RivalChooser;
 import dettato.focus.Focus;
 import dettato.focus.FocusAt;
@@ -113,8 +113,8 @@ record CandidateWords(Material material, Needs needs, boolean taught, int beats)
   public Candidates irregular() {
     List<Task> tasks =
         material
-            .exercises()
-            .of("irregular")
+            .tasks()
+            .irregulars()
             .make(
                 Wanted.of(Optional.of(new Focus.Irregular()), 2 * SHOWN, needs.secure(), 0),
                 material);

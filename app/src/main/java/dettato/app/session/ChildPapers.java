@@ -1,5 +1,7 @@
 package dettato.app.session;
 
+import dettato.activity.Activities;
+import dettato.activity.Alone;
 import dettato.app.account.Teacher;
 import dettato.app.marking.AnswerState;
 import dettato.app.marking.AttemptReader;
@@ -11,8 +13,6 @@ import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
-import dettato.block.Alone;
-import dettato.block.BlockBook;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +35,7 @@ public class ChildPapers {
   private final AttemptWriter writer;
   private final Classes classes;
   private final Materials materials;
-  private final BlockBook book;
+  private final Activities book;
 
   ChildPapers(
       SessionRows sessions,
@@ -47,7 +47,7 @@ public class ChildPapers {
       AttemptWriter writer,
       Classes classes,
       Materials materials,
-      BlockBook book) {
+      Activities book) {
     this.sessions = sessions;
     this.access = access;
     this.planned = planned;
@@ -110,7 +110,7 @@ public class ChildPapers {
     ItemRows.ItemOfSession asked =
         items
             .asked(session, item, pupil)
-            .filter(a -> !book.of(a.kind()).isSpoken())
+            .filter(a -> !book.of(a.kind()).traits().isSpoken())
             .orElseThrow(() -> notThere(session));
     if (asked.paper() == PaperRow.State.AWAY) {
       papers.here(session, pupil);
@@ -121,7 +121,7 @@ public class ChildPapers {
             item,
             asked.kind(),
             asked.givenOn(),
-            asked.text(),
+            asked.prompt(),
             written.strip(),
             written.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
             null),
@@ -144,7 +144,7 @@ public class ChildPapers {
   private List<AskedOfChild> asked(List<PlannedBlocks.Planned> blocks, SchoolClass of) {
     List<AskedOfChild> all = new ArrayList<>();
     for (PlannedBlocks.Planned block : blocks) {
-      List<Alone> alone = book.of(block.block().kind()).alone(block.asItems(), materials.of(of));
+      List<Alone> alone = book.of(block.block().kind()).alone(block.prompts(), materials.of(of));
       for (int i = 0; i < alone.size(); i++) {
         all.add(AskedOfChild.of(block.items().get(i).id(), alone.get(i)));
       }

@@ -1,9 +1,11 @@
 package dettato.app.session;
 
-import dettato.block.Item;
+import dettato.activity.Item;
+import dettato.prompt.Prompt;
 import dettato.session.Points;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -40,7 +42,8 @@ class ItemRow {
   private int place;
 
   @Column(nullable = false)
-  private String text;
+  @Convert(converter = PromptColumn.class)
+  private Prompt prompt;
 
   @Column(nullable = false)
   @Enumerated(EnumType.STRING)
@@ -70,11 +73,11 @@ class ItemRow {
   protected ItemRow() {}
 
   ItemRow(
-      Long blockId, int place, String text, Item.Role role, @Nullable String focus, String why) {
+      Long blockId, int place, Prompt prompt, Item.Role role, @Nullable String focus, String why) {
     this.why = why;
     this.blockId = blockId;
     this.place = place;
-    this.text = text;
+    this.prompt = prompt;
     this.role = role;
     this.focus = focus;
   }
@@ -91,8 +94,8 @@ class ItemRow {
     return place;
   }
 
-  String text() {
-    return text;
+  Prompt prompt() {
+    return prompt;
   }
 
   Item.Role role() {
@@ -132,7 +135,7 @@ class ItemRow {
 
   /** The same item in another block. */
   ItemRow copy(Long blockId) {
-    return new ItemRow(blockId, place, text, role, focus, why);
+    return new ItemRow(blockId, place, prompt, role, focus, why);
   }
 
   void move(int place) {

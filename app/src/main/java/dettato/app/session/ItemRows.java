@@ -1,5 +1,6 @@
 package dettato.app.session;
 
+import dettato.prompt.Prompt;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -15,11 +16,15 @@ interface ItemRows extends JpaRepository<ItemRow, Long> {
    * @param paper of the child who answers; null while nothing is known of it
    */
   record ItemOfSession(
-      long classId, LocalDate givenOn, String kind, String text, PaperRow.@Nullable State paper) {}
+      long classId,
+      LocalDate givenOn,
+      String kind,
+      Prompt prompt,
+      PaperRow.@Nullable State paper) {}
 
   /** Looked up whole, since it is with every key; empty too for a session that was removed. */
   @Query(
-      "select new dettato.app.session.ItemRows$ItemOfSession(s.classId, s.givenOn, b.kind, i.text, p.state)"
+      "select new dettato.app.session.ItemRows$ItemOfSession(s.classId, s.givenOn, b.kind, i.prompt, p.state)"
           + " from ItemRow i join BlockRow b on b.id = i.blockId"
           + " join SessionRow s on s.id = b.sessionId"
           + " left join PaperRow p on p.sessionId = s.id and p.pupilId = :pupil"

@@ -71,7 +71,7 @@ public class Papers {
             place.itemId,
             asked.kind(),
             asked.givenOn(),
-            asked.text(),
+            asked.prompt(),
             typed.state == AnswerState.BLANK ? "" : typed.written.strip(),
             typed.state,
             typed.corrected == null ? null : typed.corrected.strip());
@@ -124,7 +124,7 @@ public class Papers {
                       a.itemId,
                       block.block().kind(),
                       open.row().givenOn(),
-                      item.text(),
+                      item.prompt(),
                       a.state == AnswerState.BLANK ? "" : a.written.strip(),
                       a.state,
                       null),

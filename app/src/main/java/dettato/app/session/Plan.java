@@ -1,7 +1,7 @@
 package dettato.app.session;
 
+import dettato.activity.Item;
 import dettato.app.terms.Prose;
-import dettato.block.Item;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;

@@ -1,6 +1,7 @@
 package dettato.app.session;
 
-import dettato.block.Item;
+import dettato.activity.Item;
+import dettato.prompt.Prompt;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -21,9 +22,13 @@ class PlannedBlocks {
 
   /** A block with its items. */
   record Planned(BlockRow block, List<ItemRow> items) {
+    List<Prompt> prompts() {
+      return items.stream().map(ItemRow::prompt).toList();
+    }
+
     List<Item> asItems() {
       return items.stream()
-          .map(i -> new Item(i.text(), i.role(), Optional.empty(), i.why()))
+          .map(i -> new Item(i.prompt(), i.role(), Optional.empty(), i.why()))
           .toList();
     }
   }

@@ -79,7 +79,7 @@ class SessionController {
   /**
    * Items of one kind for a day.
    *
-   * @param kind of block, words when it is not said
+   * @param kind of activity; plain words when it is not said
    */
   record SentWords(
       @NotNull LocalDate date,
@@ -146,8 +146,7 @@ class SessionController {
       @RequestBody @Valid SentWords sent,
       @AuthenticationPrincipal Teacher teacher) {
     mustBeADay(sent.date());
-    String kind = sent.kind() == null ? "words" : sent.kind();
-    long session = planner.send(classes.find(id, teacher), sent.date(), kind, sent.words());
+    long session = planner.send(classes.find(id, teacher), sent.date(), sent.kind(), sent.words());
     return tagged(HttpStatus.OK, reader.find(session, teacher));
   }
 

@@ -1,12 +1,12 @@
 package dettato.app.session;
 
+import dettato.activity.Activities;
+import dettato.activity.Activity;
 import dettato.app.account.Teacher;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
 import dettato.app.template.Templates;
 import dettato.app.text.Materials;
-import dettato.block.BlockBook;
-import dettato.block.BlockKind;
 import dettato.focus.Focus;
 import dettato.session.Template;
 import java.time.LocalDate;
@@ -28,7 +28,7 @@ class SessionCopies {
   private final Templates templates;
   private final Classes classes;
   private final Materials materials;
-  private final BlockBook book;
+  private final Activities book;
 
   SessionCopies(
       SessionAccess access,
@@ -40,7 +40,7 @@ class SessionCopies {
       Templates templates,
       Classes classes,
       Materials materials,
-      BlockBook book) {
+      Activities book) {
     this.access = access;
     this.sessions = sessions;
     this.blocks = blocks;
@@ -92,7 +92,8 @@ class SessionCopies {
                         p.block().title(),
                         p.block().role(),
                         p.items().stream()
-                            .map(i -> new SessionFile.FileItem(i.text(), i.role(), i.why()))
+                            .map(
+                                i -> new SessionFile.FileItem(i.prompt().text(), i.role(), i.why()))
                             .toList()))
             .toList());
   }
@@ -114,7 +115,7 @@ class SessionCopies {
     var material = materials.of(of);
     for (int b = 0; b < file.blocks().size(); b++) {
       SessionFile.FileBlock one = file.blocks().get(b);
-      BlockKind kind = book.of(one.kind());
+      Activity kind = book.of(one.kind());
       SessionPlanner.mustFit(kind, one.items().size());
       BlockRow block = new BlockRow(row.id(), kind.id(), b, one.role(), 0);
       String title = one.title() == null ? "" : one.title();

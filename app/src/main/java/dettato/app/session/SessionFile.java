@@ -1,6 +1,6 @@
 package dettato.app.session;
 
-import dettato.block.Item;
+import dettato.activity.Item;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;

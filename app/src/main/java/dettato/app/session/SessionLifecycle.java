@@ -17,6 +17,7 @@ public class SessionLifecycle {
   private final SessionAccess access;
   private final PlannedBlocks planned;
   private final SheetView sheet;
+  private final SheetClocks clocks;
   private final AttemptWriter attempts;
   private final JdbcTemplate jdbc;
   private final Clock clock;
@@ -25,12 +26,14 @@ public class SessionLifecycle {
       SessionAccess access,
       PlannedBlocks planned,
       SheetView sheet,
+      SheetClocks clocks,
       AttemptWriter attempts,
       JdbcTemplate jdbc,
       Clock clock) {
     this.access = access;
     this.planned = planned;
     this.sheet = sheet;
+    this.clocks = clocks;
     this.attempts = attempts;
     this.jdbc = jdbc;
     this.clock = clock;
@@ -57,7 +60,7 @@ public class SessionLifecycle {
     for (PlannedBlocks.Planned one : planned.of(id)) {
       Integer seconds = took.get(one.block().id());
       if (seconds != null) {
-        sheet.log(one, seconds, open.of());
+        clocks.log(one, seconds, open.of());
       }
     }
     access.write();

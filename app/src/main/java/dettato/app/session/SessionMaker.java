@@ -1,14 +1,15 @@
 package dettato.app.session;
 
+import dettato.activity.Activities;
+import dettato.activity.Item;
+import dettato.activity.Needs;
+import dettato.activity.Traits.Trait;
 import dettato.app.need.ClassNeeds;
 import dettato.app.need.Lately;
 import dettato.app.problem.Problem;
 import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
-import dettato.block.BlockBook;
-import dettato.block.Item;
-import dettato.block.Needs;
-import dettato.exercise.Material;
+import dettato.choose.Material;
 import dettato.focus.Focus;
 import dettato.session.SessionFiller;
 import dettato.session.Template;
@@ -25,7 +26,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class SessionMaker {
   private static final int RULES_NEEDED = 2;
-  private static final String CARDS = "cards";
 
   private final SessionRows sessions;
   private final BlockRows blocks;
@@ -34,7 +34,7 @@ public class SessionMaker {
   private final ClassNeeds needs;
   private final Lately lately;
   private final Materials materials;
-  private final BlockBook book;
+  private final Activities book;
 
   SessionMaker(
       SessionRows sessions,
@@ -44,7 +44,7 @@ public class SessionMaker {
       ClassNeeds needs,
       Lately lately,
       Materials materials,
-      BlockBook book) {
+      Activities book) {
     this.sessions = sessions;
     this.blocks = blocks;
     this.items = items;
@@ -118,7 +118,8 @@ public class SessionMaker {
     Set<String> asked = new HashSet<>();
     filled.forEach(
         f ->
-            f.items().forEach(i -> asked.addAll(SessionFiller.asked(book.of(f.kind()), i.text()))));
+            f.items()
+                .forEach(i -> asked.addAll(SessionFiller.asked(book.of(f.kind()), i.prompt()))));
     return asked;
   }
 
@@ -133,7 +134,7 @@ public class SessionMaker {
             new ItemRow(
                 block.id(),
                 rows.size(),
-                item.text(),
+                item.prompt(),
                 item.role(),
                 focuses.write(item.focus()),
                 item.why()));
@@ -143,9 +144,9 @@ public class SessionMaker {
   }
 
   /** How many cards that do not sleep its blocks deal. */
-  private static int awake(Template template) {
+  private int awake(Template template) {
     return template.blocks().stream()
-        .filter(q -> q.kind().equals(CARDS))
+        .filter(q -> book.of(q.kind()).traits().has(Trait.DEALS_CARDS))
         .mapToInt(Template.Quota::count)
         .max()
         .orElse(0);

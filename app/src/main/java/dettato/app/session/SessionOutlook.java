@@ -31,9 +31,12 @@ class SessionOutlook {
   }
 
   /**
-   * @param ground what holds where a rule is failed, "" for a line that is about no rule
+   * @param who so many of so many, and
+   * @param names of those, where a rule is failed; "" for a line that is about no rule
+   * @param ground what holds where it is failed, "" for a line that is about no rule
    */
-  record OutlookLine(Outlook.About about, @Prose String says, @Prose String ground) {}
+  record OutlookLine(
+      Outlook.About about, @Prose String says, String who, String names, @Prose String ground) {}
 
   /**
    * @param pupils who need it; empty for the whole class
@@ -56,7 +59,9 @@ class SessionOutlook {
     return new OutlookView(
         written.size(),
         said.lines().stream()
-            .map(l -> new OutlookLine(l.about(), l.says(), ground(l.condition())))
+            .map(
+                l ->
+                    new OutlookLine(l.about(), l.says(), l.who(), l.names(), ground(l.condition())))
             .toList(),
         said.next().map(n -> new NextStep(n.rule(), n.condition(), n.children())).orElse(null));
   }

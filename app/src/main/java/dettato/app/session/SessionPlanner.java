@@ -1,5 +1,9 @@
 package dettato.app.session;
 
+import dettato.activity.Activities;
+import dettato.activity.Activity;
+import dettato.activity.Item;
+import dettato.activity.Traits.Answer;
 import dettato.app.account.Teacher;
 import dettato.app.language.Language;
 import dettato.app.language.Languages;
@@ -7,12 +11,10 @@ import dettato.app.marking.AttemptWriter;
 import dettato.app.problem.Problem;
 import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
-import dettato.block.BlockBook;
-import dettato.block.BlockKind;
-import dettato.block.Item;
-import dettato.exercise.Material;
+import dettato.choose.Material;
 import dettato.focus.Focus;
 import dettato.input.Unacceptable;
+import dettato.prompt.Prompt;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.SpellingRule;
@@ -26,6 +28,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,7 +48,7 @@ public class SessionPlanner {
   private final AttemptWriter attempts;
   private final Languages languages;
   private final Materials materials;
-  private final BlockBook book;
+  private final Activities book;
 
   SessionPlanner(
       SessionRows sessions,
@@ -58,7 +61,7 @@ public class SessionPlanner {
       AttemptWriter attempts,
       Languages languages,
       Materials materials,
-      BlockBook book) {
+      Activities book) {
     this.sessions = sessions;
     this.blocks = blocks;
     this.items = items;
@@ -79,11 +82,11 @@ public class SessionPlanner {
    * @return its id
    */
   @Transactional
-  long send(SchoolClass of, LocalDate date, String ofKind, List<String> words) {
+  long send(SchoolClass of, LocalDate date, @Nullable String ofKind, List<String> words) {
     Language language = languages.of(of);
-    BlockKind kind = book.of(ofKind);
+    Activity kind = ofKind == null ? book.answeredBy(Answer.WORD) : book.of(ofKind);
     Material material = materials.of(of);
-    List<String> clean = words.stream().map(w -> own(kind, w, material)).distinct().toList();
+    List<Prompt> clean = words.stream().map(w -> own(kind, w, material)).distinct().toList();
     SessionRow row =
         sessions.between(of.id(), date, date, Limit.of(20)).stream()
             .filter(s -> s.state() == SessionState.PLANNED)
@@ -104,8 +107,8 @@ public class SessionPlanner {
             .findFirst()
             .orElseGet(() -> blocks.save(new BlockRow(row.id(), kind.id(), 0, Item.Role.FOCUS, 0)));
     List<ItemRow> there = items.findByBlockIdInOrderByPlace(List.of(block.id()));
-    Set<String> known = there.stream().map(ItemRow::text).collect(Collectors.toSet());
-    List<String> fresh = clean.stream().filter(w -> !known.contains(w)).toList();
+    Set<Prompt> known = there.stream().map(ItemRow::prompt).collect(Collectors.toSet());
+    List<Prompt> fresh = clean.stream().filter(w -> !known.contains(w)).toList();
     mustFit(kind, there.size() + fresh.size());
     for (int i = 0; i < fresh.size(); i++) {
       items.save(new ItemRow(block.id(), there.size() + i, fresh.get(i), Item.Role.OWN, null, ""));
@@ -113,10 +116,10 @@ public class SessionPlanner {
     return row.id();
   }
 
-  private static Focus tested(List<String> words, Language language) {
+  private static Focus tested(List<Prompt> items, Language language) {
     Map<String, Long> counts =
-        words.stream()
-            .flatMap(w -> Sentence.wordsOf(w).stream())
+        items.stream()
+            .flatMap(i -> Sentence.wordsOf(i.text()).stream())
             .flatMap(
                 w ->
                     RuleBook.opportunities(language.word(w)).stream()
@@ -193,7 +196,7 @@ public class SessionPlanner {
       int place,
       Material material,
       Titles titles) {
-    BlockKind kind = book.of(wanted.kind());
+    Activity kind = book.of(wanted.kind());
     mustFit(kind, wanted.items().size());
     BlockRow block =
         wanted.id() == null
@@ -213,23 +216,23 @@ public class SessionPlanner {
         wanted.role() == null ? block.role() : wanted.role(),
         title(wanted, block, kind, titles),
         same ? block.wanted() : 0);
-    Map<String, Integer> seen = new HashMap<>();
+    Map<Prompt, Integer> seen = new HashMap<>();
     for (int i = 0; i < wanted.items().size(); i++) {
       Plan.PlannedItem item = wanted.items().get(i);
       ItemRow there = item.id() == null ? null : known.get(item.id());
       if (item.id() != null && (there == null || !there.blockId().equals(block.id()))) {
         throw Problem.badRequest("This block has no item " + item.id() + ".");
       }
-      String text = there == null ? own(kind, item.text(), material) : there.text();
-      if (seen.put(text, i) != null) {
-        throw Problem.badRequest("'" + text + "' is on the sheet twice. Take one away.");
+      Prompt asked = there == null ? own(kind, item.text(), material) : there.prompt();
+      if (seen.put(asked, i) != null) {
+        throw Problem.badRequest("'" + asked.text() + "' is on the sheet twice. Take one away.");
       }
       if (there == null) {
         items.save(
             new ItemRow(
                 block.id(),
                 i,
-                text,
+                asked,
                 item.role() == null ? Item.Role.OWN : item.role(),
                 null,
                 item.why() == null ? "" : item.why()));
@@ -243,7 +246,7 @@ public class SessionPlanner {
   }
 
   private static String title(
-      Plan.PlannedBlock wanted, BlockRow block, BlockKind kind, Titles titles) {
+      Plan.PlannedBlock wanted, BlockRow block, Activity kind, Titles titles) {
     if (wanted.title() == null) {
       return block.title();
     }
@@ -256,20 +259,22 @@ public class SessionPlanner {
    *
    * @throws dettato.input.Unacceptable when it is nothing of this kind, or too long to be kept
    */
-  static String own(BlockKind kind, String typed, Material material) {
-    String text = kind.own(typed, material);
+  static Prompt own(Activity kind, String typed, Material material) {
+    Prompt prompt = kind.own(typed, material);
+    String text = prompt.text();
     if (text.length() > ItemRow.LONGEST) {
       throw new Unacceptable(
           "'%s…' is %d letters long; an item has at most %d. Shorten it."
               .formatted(text.substring(0, SHOWN), text.length(), ItemRow.LONGEST));
     }
-    return text;
+    return prompt;
   }
 
-  static void mustFit(BlockKind kind, int count) {
-    if (count > kind.most()) {
+  static void mustFit(Activity kind, int count) {
+    if (count > kind.traits().most()) {
       throw Problem.badRequest(
-          "%s: at most %d in one block, not %d.".formatted(kind.title(), kind.most(), count));
+          "%s: at most %d in one block, not %d."
+              .formatted(kind.title(), kind.traits().most(), count));
     }
   }
 }

@@ -1,6 +1,8 @@
 package dettato.app.session;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.activity.Activities;
+import dettato.activity.Item;
 import dettato.app.account.Teacher;
 import dettato.app.marking.AnswerState;
 import dettato.app.marking.AttemptReader;
@@ -8,9 +10,8 @@ import dettato.app.marking.Cell;
 import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
-import dettato.block.BlockBook;
-import dettato.block.BlockKind;
 import dettato.focus.Focus;
+import dettato.prompt.Prompt;
 import dettato.session.SessionClock;
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -33,10 +34,11 @@ public class SessionReader {
   private final PlannedBlocks planned;
   private final SessionAccess access;
   private final SheetView sheet;
+  private final SheetClocks clocks;
   private final FocusText focuses;
   private final AttemptReader attempts;
   private final Classes classes;
-  private final BlockBook book;
+  private final Activities book;
   private final JdbcTemplate jdbc;
 
   /** Ids of the kinds of which nothing stands on a paper, as SQL lists them. */
@@ -48,30 +50,32 @@ public class SessionReader {
       PlannedBlocks planned,
       SessionAccess access,
       SheetView sheet,
+      SheetClocks clocks,
       FocusText focuses,
       AttemptReader attempts,
       Classes classes,
-      BlockBook book,
+      Activities book,
       JdbcTemplate jdbc) {
     this.sessions = sessions;
     this.papers = papers;
     this.planned = planned;
     this.access = access;
     this.sheet = sheet;
+    this.clocks = clocks;
     this.focuses = focuses;
     this.attempts = attempts;
     this.classes = classes;
     this.book = book;
     this.jdbc = jdbc;
     this.spoken =
-        book.kinds().stream()
-            .filter(BlockKind::isSpoken)
+        book.all().stream()
+            .filter(k -> k.traits().isSpoken())
             .map(k -> "'" + k.id() + "'")
             .collect(Collectors.joining(", ", "", ""));
   }
 
   /** What a block of a session in a list holds. */
-  record BlockCount(String kind, String title, int items) {}
+  record BlockCount(String kind, String title, Item.Role role, int items) {}
 
   /**
    * A session in a list.
@@ -107,7 +111,7 @@ public class SessionReader {
     Map<Long, List<PlannedBlocks.Planned>> blocks =
         planned.of(rows.stream().map(SessionRow::id).toList());
     Map<Long, Integer> marked = marked(of.id(), from, to);
-    SessionClock clock = sheet.clock(of);
+    SessionClock clock = clocks.of(of);
     return rows.stream()
         .map(
             row ->
@@ -130,7 +134,10 @@ public class SessionReader {
     Titles titles = Titles.of(of);
     List<BlockCount> counts =
         blocks.stream()
-            .map(p -> new BlockCount(p.block().kind(), titles.of(p, book), p.items().size()))
+            .map(
+                p ->
+                    new BlockCount(
+                        p.block().kind(), titles.of(p, book), p.block().role(), p.items().size()))
             .toList();
     return new SessionSummary(
         row.id(),
@@ -143,7 +150,7 @@ public class SessionReader {
         counts.stream().mapToInt(BlockCount::items).sum(),
         marked,
         Math.max(marked, row.pupils().isEmpty() ? of.pupils().size() : row.pupils().size()),
-        SheetView.minutes(blocks, clock),
+        SheetClocks.minutes(blocks, clock),
         row.pupils());
   }
 
@@ -178,13 +185,13 @@ public class SessionReader {
   }
 
   /** One thing a session asks, with the kind of its block. */
-  public record Asked(long item, String kind, String text) {}
+  public record Asked(long item, String kind, Prompt prompt) {}
 
   /** All that a session asks, in order. */
   @Transactional(readOnly = true)
   public List<Asked> asked(long id) {
     return planned.of(id).stream()
-        .flatMap(p -> p.items().stream().map(i -> new Asked(i.id(), p.block().kind(), i.text())))
+        .flatMap(p -> p.items().stream().map(i -> new Asked(i.id(), p.block().kind(), i.prompt())))
         .toList();
   }
 

@@ -1,9 +1,10 @@
 package dettato.app.session;
 
+import dettato.activity.Activities;
+import dettato.activity.Activity;
+import dettato.activity.Item;
+import dettato.activity.Traits.Trait;
 import dettato.app.school.SchoolClass;
-import dettato.block.BlockBook;
-import dettato.block.BlockKind;
-import dettato.block.Item;
 import dettato.focus.Focus;
 import dettato.profile.Terms;
 import java.util.List;
@@ -31,7 +32,7 @@ final class Titles {
   }
 
   /** A block's own title, or what its kind is called. */
-  String of(PlannedBlocks.Planned planned, BlockBook book) {
+  String of(PlannedBlocks.Planned planned, Activities book) {
     String own = planned.block().title();
     return own.isEmpty()
         ? terms.said(usual(book.of(planned.block().kind()), planned.block().role()))
@@ -44,7 +45,7 @@ final class Titles {
   }
 
   /** What is kept of a block's title that came back. */
-  String kept(String title, BlockKind kind, Item.Role role) {
+  String kept(String title, Activity kind, Item.Role role) {
     return kept(title, usual(kind, role));
   }
 
@@ -57,10 +58,12 @@ final class Titles {
     return focus.stream().map(Focus::title).collect(Collectors.joining(" · "));
   }
 
-  private static String usual(BlockKind kind, Item.Role role) {
+  private static String usual(Activity kind, Item.Role role) {
     return switch (role) {
       case REVIEW ->
-          kind.isReadBack() ? "Review " + kind.title().toLowerCase(Locale.UK) : kind.title();
+          kind.traits().has(Trait.READ_BACK)
+              ? "Review " + kind.title().toLowerCase(Locale.UK)
+              : kind.title();
       case ASSESSED -> kind.title() + ", unaided";
       case FOCUS, OWN -> kind.title();
     };

@@ -1,6 +1,6 @@
 /**
  * Sessions: blocks and their items planned, given, answered; the papers handed in. Core's {@link
- * dettato.block.BlockBook} knows what each kind of block is.
+ * dettato.block.Activities} knows what each kind of block is.
  */
 @NullMarked
 package dettato.app.session;

@@ -1,7 +1,7 @@
 package dettato.app.template;
 
+import dettato.activity.Item;
 import dettato.app.account.Teacher;
-import dettato.block.Item;
 import dettato.session.Template;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;

@@ -3,9 +3,9 @@ package dettato.app.template;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import dettato.activity.Activities;
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
-import dettato.block.BlockBook;
 import dettato.session.Template;
 import dettato.session.TemplateBook;
 import java.time.Clock;
@@ -23,11 +23,11 @@ public class Templates {
   private static final TypeReference<List<Template.Quota>> QUOTAS = new TypeReference<>() {};
 
   private final OwnTemplateRows rows;
-  private final BlockBook book;
+  private final Activities book;
   private final ObjectMapper json;
   private final Clock clock;
 
-  Templates(OwnTemplateRows rows, BlockBook book, ObjectMapper json, Clock clock) {
+  Templates(OwnTemplateRows rows, Activities book, ObjectMapper json, Clock clock) {
     this.rows = rows;
     this.book = book;
     this.json = json;
@@ -122,7 +122,7 @@ public class Templates {
   }
 
   private void mustFit(Template.Quota quota) {
-    int most = book.of(quota.kind()).most();
+    int most = book.of(quota.kind()).traits().most();
     if (quota.count() < 1 || quota.count() > most) {
       throw Problem.badRequest(
           "%s: 1 to %d in one block, not %d."

@@ -1,6 +1,6 @@
 package dettato.app.terms;
 
-import dettato.exercise.Task;
+import dettato.choose.Task;
 import dettato.mark.Fact;
 import dettato.notation.Drawing;
 import dettato.notation.Legend;

@@ -2,7 +2,7 @@ package dettato.app.text;
 
 import dettato.app.language.Languages;
 import dettato.app.school.SchoolClass;
-import dettato.exercise.Material;
+import dettato.choose.Material;
 import dettato.profile.Ahead;
 import dettato.profile.SoundAnswers;
 import java.util.List;

@@ -1,0 +1,15 @@
+package dettato.app.language;
+
+import dettato.activity.Activities;
+import dettato.activity.shipped.ShippedActivities;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The kinds of activity this school has. */
+@Configuration
+class ActivityKinds {
+  @Bean
+  Activities activities() {
+    return ShippedActivities.ALL;
+  }
+}

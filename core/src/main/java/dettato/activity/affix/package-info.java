@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.affix;
+
+import org.jspecify.annotations.NullMarked;

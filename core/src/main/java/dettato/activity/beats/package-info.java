@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.beats;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.cards;
+
+import org.jspecify.annotations.NullMarked;

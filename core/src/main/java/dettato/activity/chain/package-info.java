@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.chain;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.gap;
+
+import org.jspecify.annotations.NullMarked;

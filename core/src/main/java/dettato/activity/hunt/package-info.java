@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.hunt;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.irregular;
+
+import org.jspecify.annotations.NullMarked;

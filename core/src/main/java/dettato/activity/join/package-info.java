@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.join;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.listen;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.madeup;
+
+import org.jspecify.annotations.NullMarked;

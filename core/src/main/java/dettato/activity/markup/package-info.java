@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.markup;
+
+import org.jspecify.annotations.NullMarked;

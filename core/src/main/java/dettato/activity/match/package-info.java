@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.match;
+
+import org.jspecify.annotations.NullMarked;

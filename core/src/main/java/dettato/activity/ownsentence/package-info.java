@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.ownsentence;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.pairs;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.questions;
+
+import org.jspecify.annotations.NullMarked;

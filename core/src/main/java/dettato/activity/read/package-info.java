@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.read;
+
+import org.jspecify.annotations.NullMarked;

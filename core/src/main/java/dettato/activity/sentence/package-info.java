@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.sentence;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.shipped;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.slip;
+
+import org.jspecify.annotations.NullMarked;

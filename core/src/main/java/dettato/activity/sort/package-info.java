@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.sort;
+
+import org.jspecify.annotations.NullMarked;

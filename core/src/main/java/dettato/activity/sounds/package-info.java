@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.sounds;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package dettato.activity.words;
+
+import org.jspecify.annotations.NullMarked;
