@@ -6,7 +6,7 @@ import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['target/**', 'node_modules/**', 'src/api/schema.d.ts', 'eslint.config.js'] },
+  { ignores: ['target/**', 'node_modules/**', 'src/api/schema.d.ts', 'eslint.config.js', 'lint-api.mjs'] },
   js.configs.recommended,
   ...tseslint.configs.recommendedTypeChecked,
   { languageOptions: { globals: globals.browser, parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },

@@ -4,7 +4,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  build: { outDir: 'target/classes/static', emptyOutDir: true },
+  build: { outDir: 'target/classes/static', emptyOutDir: true, manifest: true },
   server: { port: 5173, strictPort: true, proxy: { '/api': `http://127.0.0.1:${process.env.PORT ?? '8080'}` } },
   test: {
     environment: 'jsdom',

@@ -1,7 +1,11 @@
 import createClient from 'openapi-fetch'
 import { untilLoggedIn } from './ended'
 import { openClass } from './openClass'
+import { ApiProblem } from './problem'
 import type { components, paths } from './schema'
+import { xsrfToken } from './xsrf'
+
+export { ApiProblem, said } from './problem'
 
 type Schemas = components['schemas']
 export type SchoolClass = Schemas['SchoolClass']
@@ -58,8 +62,6 @@ export type ExerciseQuery = NonNullable<paths['/api/classes/{id}/exercises/{kind
 export type ChainQuery = NonNullable<paths['/api/chains']['get']['parameters']['query']>
 export type ChainView = Schemas['ChainView']
 export type AccentView = Schemas['AccentView']
-export type TabletSheet = Schemas['TabletSheet']
-export type AskedOfChild = Schemas['AskedOfChild']
 export type TeachingPath = Schemas['TeachingPath']
 export type PathUnit = Schemas['PathUnit']
 export type WordQuery = NonNullable<paths['/api/words']['get']['parameters']['query']>
@@ -75,31 +77,13 @@ export interface Typed {
   readonly version: number
 }
 
-/** A failure with what the server said about it; status 0 when it could not be reached. */
-export class ApiProblem extends Error {
-  readonly status: number
-  /** What stands there now, for a write that came late. */
-  readonly current: unknown
-
-  constructor(status: number, message: string, current?: unknown) {
-    super(message)
-    this.status = status
-    this.current = current
-  }
-}
-
-/** What to tell of any failure. */
-export function said(problem: unknown): string {
-  return problem instanceof Error ? problem.message : 'Something went wrong here. Try again.'
-}
-
 // Asked for at each call, so that tests may stand in for the network.
 const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => globalThis.fetch(request) })
 
 client.use({
   onRequest({ request }) {
-    const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
-    if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+    const token = xsrfToken()
+    if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token)
     // Texts that explain are said in the words of the class whose pages are open.
     const open = openClass()
     if (open) request.headers.set('Dettato-Class', open)
@@ -167,12 +151,6 @@ export const api = {
   handout: (id: number) => data(() => client.GET('/api/sessions/{id}/handout', { params: { path: { id } } })),
   openHandout: (id: number) => data(() => client.POST('/api/sessions/{id}/handout', { params: { path: { id } } })),
   endHandout: (id: number) => data(() => client.DELETE('/api/sessions/{id}/handout', { params: { path: { id } } })),
-  tabletJoin: (code: string) => data(() => client.POST('/api/tablet/join', { body: { code } }), true),
-  tabletSit: (code: string, pupilId: number) => data(() => client.POST('/api/tablet/sit', { body: { code, pupilId } }), true),
-  tabletSheet: (token: string) => data(() => client.GET('/api/tablet/sheet', { params: { header: { 'Tablet-Token': token } } }), true),
-  tabletWrite: (token: string, itemId: number, written: string) =>
-    data(() => client.PUT('/api/tablet/items/{itemId}', { params: { path: { itemId }, header: { 'Tablet-Token': token } }, body: { written } }), true),
-  tabletHandIn: (token: string) => data(() => client.POST('/api/tablet/hand-in', { params: { header: { 'Tablet-Token': token } } }), true),
   scores: (id: number) => data(() => client.GET('/api/sessions/{id}/scores', { params: { path: { id } } })),
   choices: () => data(() => client.GET('/api/choices')),
   draw: (body: WordsToDraw) => data(() => client.POST('/api/notation/preview', { body })),

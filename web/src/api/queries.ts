@@ -19,7 +19,6 @@ export const ask = {
     queryOptions({ queryKey: ['drawn', wanted], queryFn: () => api.draw(wanted), placeholderData: keepPreviousData, retry: false, ...FOREVER }),
   judgements: (attemptId: number) => queryOptions({ queryKey: ['judgements', attemptId], queryFn: () => api.judgements(attemptId) }),
   handout: (id: number) => queryOptions({ queryKey: ['handout', id], queryFn: () => api.handout(id) }),
-  tabletSheet: (token: string) => queryOptions({ queryKey: ['tablet', token], queryFn: () => api.tabletSheet(token), ...FOREVER }),
   teachers: (classId: number) => queryOptions({ queryKey: ['class', classId, 'teachers'], queryFn: () => api.teachers(classId) }),
   path: (classId: number) => queryOptions({ queryKey: ['class', classId, 'path'], queryFn: () => api.path(classId) }),
   sessions: (classId: number, from: string, to: string) =>

@@ -1,9 +1,10 @@
 import { QueryClientProvider } from '@tanstack/react-query'
 import { render, screen } from '@testing-library/react'
+import { Suspense } from 'react'
 import userEvent from '@testing-library/user-event'
 import { BrowserRouter } from 'react-router'
 import { afterEach, expect, test } from 'vitest'
-import { App } from '../app/App'
+import { Teachers } from '../app/Teachers'
 import { limpet, map, rule } from '../test/made-up'
 import { TODAY } from '../test/page'
 import told from '../test/kinds.json'
@@ -28,7 +29,9 @@ test('what was said in the words of one class is not shown to another', async ()
   render(
     <QueryClientProvider client={newQueries(false)}>
       <BrowserRouter useTransitions={false}>
-        <App />
+        <Suspense>
+          <Teachers />
+        </Suspense>
       </BrowserRouter>
     </QueryClientProvider>,
   )

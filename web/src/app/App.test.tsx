@@ -1,5 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { render, screen, waitFor } from '@testing-library/react'
+import { Suspense } from 'react'
 import userEvent from '@testing-library/user-event'
 import { MemoryRouter } from 'react-router'
 import { beforeEach, expect, test } from 'vitest'
@@ -7,7 +8,7 @@ import told from '../test/kinds.json'
 import { limpet, map, rule, summary } from '../test/made-up'
 import { TODAY } from '../test/page'
 import { answer, askedOf, fail, noContent, problem } from '../test/server'
-import { App } from './App'
+import { Teachers } from './Teachers'
 
 beforeEach(() => {
   answer('get', '/api/login', { user: { name: 'demo', role: 'LEAD' }, first: false, today: TODAY })
@@ -24,7 +25,9 @@ function open(at = '/') {
   render(
     <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
       <MemoryRouter initialEntries={[at]}>
-        <App />
+        <Suspense>
+          <Teachers />
+        </Suspense>
       </MemoryRouter>
     </QueryClientProvider>,
   )

@@ -1,19 +1,20 @@
-import { lazy, Suspense } from 'react'
-import { Route, Routes } from 'react-router'
+import { QueryClientProvider } from '@tanstack/react-query'
+import { Suspense, useState } from 'react'
+import { BrowserRouter } from 'react-router'
+import { newQueries } from '../api/queryClient'
 import { Loading } from '../ui/Parts'
+import { Teachers } from './Teachers'
 
-// A child's device fetches nothing of the teachers' pages.
-const TabletPage = lazy(() => import('../features/tablet/TabletPage').then((m) => ({ default: m.TabletPage })))
-const Teachers = lazy(() => import('./Teachers').then((m) => ({ default: m.Teachers })))
-
-/** A child's page stands alone; all others are behind the login. */
+/** The teachers' pages, with what they ask through. */
 export function App() {
+  const [queries] = useState(newQueries)
   return (
-    <Suspense fallback={<Loading />}>
-      <Routes>
-        <Route path="/write" element={<TabletPage />} />
-        <Route path="*" element={<Teachers />} />
-      </Routes>
-    </Suspense>
+    <QueryClientProvider client={queries}>
+      <BrowserRouter useTransitions={false}>
+        <Suspense fallback={<Loading />}>
+          <Teachers />
+        </Suspense>
+      </BrowserRouter>
+    </QueryClientProvider>
   )
 }

@@ -49,7 +49,7 @@ export function Frame({ classes, kinds, user, today }: { classes: readonly Schoo
   return (
     <div className="h-screen grid grid-cols-[48px_1fr] lg:grid-cols-[84px_1fr] grid-rows-[52px_minmax(0,1fr)] overflow-hidden">
       <header className="col-span-2 flex items-center gap-4 px-4 bg-base-100 border-b border-base-300 min-w-0">
-        <span className="font-word font-bold text-xl text-primary">
+        <span className="font-word font-bold text-head text-primary">
           dett<span className="border-b-3 border-accent">at</span>o
         </span>
         <label className="sr-only" htmlFor="open-class">
@@ -67,12 +67,12 @@ export function Frame({ classes, kinds, user, today }: { classes: readonly Schoo
             </option>
           ))}
         </select>
-        <span className="mute text-sm whitespace-nowrap max-lg:hidden">
+        <span className="mute text-small whitespace-nowrap max-lg:hidden">
           {open.pupils.length} children · {accents.data?.find((a) => a.id === open.accent)?.name ?? open.accent}
         </span>
         <MarkingAnew />
         {leave.isError ? (
-          <span role="alert" className="text-error text-sm">
+          <span role="alert" className="text-error text-small">
             {said(leave.error)}
           </span>
         ) : null}
@@ -84,7 +84,7 @@ export function Frame({ classes, kinds, user, today }: { classes: readonly Schoo
         {PAGES.map((page) => (
           <RailLink key={page.path} classId={open.id} {...page} />
         ))}
-        <h2 className="mute text-xs text-center border-t border-base-300 mt-1 pt-1 max-lg:sr-only">Shelf</h2>
+        <h2 className="mute text-small text-center border-t border-base-300 mt-1 pt-1 max-lg:sr-only">Shelf</h2>
         {SHELF.map((page) => (
           <RailLink key={page.path} classId={open.id} {...page} />
         ))}
@@ -111,14 +111,14 @@ function MarkingAnew() {
   const { left, total, aside } = progress.data
   if (left === 0 && aside > 0) {
     return (
-      <span role="status" className="mute text-sm whitespace-nowrap" title="Their marks of before still count. The log of the server names them.">
+      <span role="status" className="mute text-small whitespace-nowrap" title="Their marks of before still count. The log of the server names them.">
         {aside === 1 ? 'one answer' : `${aside} answers`} could not be marked again
       </span>
     )
   }
   if (left === 0) return null
   return (
-    <span role="status" className="mute text-sm flex items-center gap-2 whitespace-nowrap">
+    <span role="status" className="mute text-small flex items-center gap-2 whitespace-nowrap">
       marking anew
       <progress className="progress w-24" value={total - left} max={total} aria-label={`${total - left} of ${total} attempts`} />
     </span>
@@ -130,7 +130,7 @@ function RailLink({ classId, path, name, Icon }: { classId: number; path: string
     <NavLink
       to={`/class/${classId}/${path}`}
       className={({ isActive }) =>
-        `flex flex-col items-center gap-1 py-1.5 rounded-xl text-[13px] ${isActive ? 'bg-primary text-primary-content' : 'mute hover:bg-base-200'}`
+        `flex flex-col items-center gap-1 py-1.5 rounded-xl text-small ${isActive ? 'bg-primary text-primary-content' : 'mute hover:bg-base-200'}`
       }
     >
       <Icon size={20} strokeWidth={1.7} aria-hidden />

@@ -31,7 +31,7 @@ export function SignInAgain({ user }: { user: string }) {
   return (
     <dialog ref={dialog} className="modal" aria-labelledby="again" onCancel={(e) => e.preventDefault()}>
       <form className="modal-box flex flex-col gap-3 bg-base-100" onSubmit={(e) => void submit(e)}>
-        <h2 id="again" className="text-lg font-semibold">
+        <h2 id="again" className="text-large font-semibold">
           Your login has ended
         </h2>
         <p>Everything you typed is still here. Type your password and it goes on.</p>

@@ -6,8 +6,8 @@ export function Conditions({ title, marks }: { title: 'Broken' | 'Kept'; marks: 
   if (known.length === 0) return null
   return (
     <section aria-label={title} className="mb-1.5">
-      <h3 className="text-sm font-semibold">{title}</h3>
-      <ul className="text-sm flex flex-col gap-0.5">
+      <h3 className="text-small font-semibold">{title}</h3>
+      <ul className="text-small flex flex-col gap-0.5">
         {known.map((m) => (
           <li key={m.condition} className="flex gap-2">
             <span className="grow inline-block first-letter:uppercase">{m.says}</span>

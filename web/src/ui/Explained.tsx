@@ -28,11 +28,11 @@ export function Explained({ mark }: { mark: Mark }) {
         </Tag>
       ))}
       {(mark.facts ?? []).map((fact) => (
-        <p key={fact.sentence} className="text-[15px] leading-snug">
+        <p key={fact.sentence} className="text-body leading-snug">
           {fact.sentence}
         </p>
       ))}
-      <p className="text-[15px]">
+      <p className="text-body">
         <strong>{RESULTS[mark.result] ?? mark.result}</strong>
         {mark.readsAs !== '//' && mark.result !== 'RIGHT' ? (
           <>
@@ -52,9 +52,9 @@ export function Explained({ mark }: { mark: Mark }) {
 /** Another explanation of the same letters, nearly as good; folded, since the first is the likelier. */
 function Rival({ mark, rival }: { mark: Mark; rival: NonNullable<Mark['rivals']>[number] }) {
   return (
-    <details className="text-sm w-full">
+    <details className="text-small w-full">
       <summary className="cursor-pointer">It could also be …</summary>
-      <p className="font-word text-lg">
+      <p className="font-word text-large">
         {rival.units.map((u, i) => (
           <span key={i}>
             {i > 0 ? ' · ' : ''}

@@ -41,11 +41,11 @@ export function ExplainedSentence({ mark, text }: { mark: SentenceMark; text: st
       ) : null}
       <ul className="flex flex-col gap-1">
         {words.map((w, i) => (
-          <li key={i} className="text-[15px] leading-snug">
+          <li key={i} className="text-body leading-snug">
             <span className="font-word">{w.target || '–'}</span> {w.mark ? <Written mark={w.mark} /> : <span className="font-word mute">{w.written}</span>}{' '}
             <span className="mute">{KINDS[w.kind]}</span>
             {[...(w.mark ? [w.mark] : []), ...w.parts].flatMap((m) => m.facts ?? []).map((f) => (
-              <span key={f.sentence} className="block text-sm">
+              <span key={f.sentence} className="block text-small">
                 {f.sentence}
               </span>
             ))}

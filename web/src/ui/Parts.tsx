@@ -13,7 +13,7 @@ export function Tag({ tone, children }: { tone: 'gold' | 'lagoon' | 'plum' | 'pl
     plum: 'near text-secondary',
     plain: 'bg-base-200 text-base-content',
   }
-  return <span className={`rounded px-1.5 py-px text-xs font-semibold whitespace-nowrap ${tones[tone]}`}>{children}</span>
+  return <span className={`rounded px-1.5 py-px text-small font-semibold whitespace-nowrap ${tones[tone]}`}>{children}</span>
 }
 
 /** Grey bars in the place of what is on its way. */
@@ -45,8 +45,8 @@ export function Failed({ error, retry }: { error: Error; retry?: () => void }) {
 export function Head({ title, note, children }: { title: string; note?: ReactNode; children?: ReactNode }) {
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 min-h-11 shrink-0">
-      <h1 className="text-xl font-semibold">{title}</h1>
-      {note ? <span className="mute">{note}</span> : null}
+      <h1 className="text-head font-semibold">{title}</h1>
+      {note ? <span className="mute text-small min-w-0">{note}</span> : null}
       <div className="ml-auto flex items-center gap-2">{children}</div>
     </div>
   )

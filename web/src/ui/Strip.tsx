@@ -2,8 +2,8 @@ import type { Mark, MarkedUnit, UnitView } from '../api/client'
 import { piecesOf } from './written'
 
 type Size = 'sm' | 'md' | 'xl'
-const LETTERS: Record<Size, string> = { sm: 'text-lg px-1.5', md: 'text-2xl px-2', xl: 'text-6xl px-5 pb-2' }
-const SOUNDS: Record<Size, string> = { sm: 'text-[11px]', md: 'text-xs', xl: 'text-2xl' }
+const LETTERS: Record<Size, string> = { sm: 'text-large px-1.5', md: 'text-head px-2', xl: 'text-board px-5 pb-2' }
+const SOUNDS: Record<Size, string> = { sm: 'text-small', md: 'text-small', xl: 'text-head' }
 
 /** Joins the two letters of a split digraph with an arc; other graphemes stand as they are. */
 function Grapheme({ text }: { text: string }) {
@@ -135,7 +135,7 @@ export function spokenMark(mark: Mark): string {
 /** The target over what the child wrote, cell by cell. */
 export function MarkStrip({ mark }: { mark: Mark }) {
   return (
-    <span role="img" aria-label={`${mark.target}, written ${mark.attempt}: ${spokenMark(mark)}`} className="inline-flex font-word text-2xl">
+    <span role="img" aria-label={`${mark.target}, written ${mark.attempt}: ${spokenMark(mark)}`} className="inline-flex font-word text-head">
       {mark.units.map((u, i) => {
         const swapped = mark.swapped.some((s) => s.includes(i))
         return (
@@ -146,7 +146,7 @@ export function MarkStrip({ mark }: { mark: Mark }) {
               <span className="leading-tight whitespace-nowrap">
                 <Grapheme text={u.grapheme} />
               </span>
-              <span className="font-ipa mute text-xs leading-none">{u.phoneme}</span>
+              <span className="font-ipa mute text-small leading-none">{u.phoneme}</span>
             </span>
             <span className={`pt-1 ${swapped ? 'border-b-4 border-double border-secondary' : ''}`}>
               <Extras mark={mark} before={i} />

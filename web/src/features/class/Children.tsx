@@ -57,7 +57,7 @@ export function Children() {
         ))}
         {left.map((child) => (
           <li key={child.id} className="flex items-center gap-1 border-b border-dotted border-base-300 h-9 mute">
-            {child.name} <span className="text-sm">left on {child.to ? dayName(child.to, true) : ''}</span>
+            {child.name} <span className="text-small">left on {child.to ? dayName(child.to, true) : ''}</span>
             <button
               type="button"
               className="btn btn-ghost btn-xs ml-auto"
@@ -108,7 +108,7 @@ function Name({ child, rename }: { child: Enrolled; rename: (name: string) => vo
   }
   return (
     <input
-      className="input input-sm input-ghost grow min-w-0 text-base"
+      className="input input-sm input-ghost grow min-w-0 text-body"
       aria-label={`Name of ${child.name}`}
       maxLength={80}
       value={name}

@@ -34,7 +34,7 @@ export function MarksForm({ profile }: { profile: Profile }) {
     <div className="grid grid-cols-1 lg:grid-cols-[minmax(0,31rem)_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">
       <section aria-label="What is marked" className="sheet px-4 py-3 flex flex-col gap-1 overflow-auto min-h-0">
         <h2 className="font-semibold">What is marked, and how</h2>
-        <p className="mute text-sm">A shape means one thing. What the session is about is drawn stronger.</p>
+        <p className="mute text-small">A shape means one thing. What the session is about is drawn stronger.</p>
         <FieldError says={save.isError ? said(save.error) : ''} />
         {choices.data.meanings.map((meaning) => (
           <Meaning key={meaning.id} meaning={meaning} now={now} mark={mark} />
@@ -72,7 +72,7 @@ function Meaning({ meaning, now, mark }: { meaning: MeaningView; now: Choices; m
     <label className="grid grid-cols-[1fr_9.5rem] items-center gap-x-3">
       <span className="leading-tight">
         {meaning.title}
-        <span className="mute text-xs leading-tight block">{meaning.says}</span>
+        <span className="mute text-small leading-tight block">{meaning.says}</span>
       </span>
       <select className="select select-sm" value={value} onChange={(e) => mark(meaning.id, e.target.value)}>
         <option value="">no mark</option>

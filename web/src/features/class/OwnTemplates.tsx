@@ -14,7 +14,7 @@ export function OwnTemplates() {
     <section aria-label="Templates of the school" className="sheet p-4 flex flex-col gap-3">
       <h2 className="font-semibold">Templates of the school</h2>
       {templates.isError ? <FieldError says={said(templates.error)} /> : null}
-      {own.length === 0 ? <p className="mute text-sm">None yet. Make one from a session you like: on Prepare, under More.</p> : null}
+      {own.length === 0 ? <p className="mute text-small">None yet. Make one from a session you like: on Prepare, under More.</p> : null}
       {own.map((t) => (
         <OwnTemplate key={t.id} template={t} />
       ))}
@@ -47,7 +47,7 @@ function OwnTemplate({ template }: { template: Template }) {
     <div className="border border-base-300 rounded-lg p-2 flex flex-col gap-2">
       <div className="flex items-center gap-2">
         <button type="button" className="grow text-left font-semibold" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {template.name} <span className="mute font-normal text-sm">{template.blocks.map((b) => `${b.count} ${inTerms(kinds.of(b.kind).title).toLowerCase()}`).join(', ')}</span>
+          {template.name} <span className="mute font-normal text-small">{template.blocks.map((b) => `${b.count} ${inTerms(kinds.of(b.kind).title).toLowerCase()}`).join(', ')}</span>
         </button>
         <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Take the template ${template.name} away`} onClick={() => drop.mutate()}>
           ×
@@ -57,11 +57,11 @@ function OwnTemplate({ template }: { template: Template }) {
       {open ? (
         <>
           <div className="flex gap-2">
-            <label className="flex items-center gap-1 text-sm grow">
+            <label className="flex items-center gap-1 text-small grow">
               Name
               <input className="input input-sm grow" maxLength={60} defaultValue={template.name} onBlur={(e) => (e.target.value.trim() && e.target.value.trim() !== template.name ? change.mutate({ name: e.target.value.trim() }) : undefined)} />
             </label>
-            <label className="flex items-center gap-1 text-sm">
+            <label className="flex items-center gap-1 text-small">
               Minutes
               <input type="number" min={5} max={90} className="input input-sm w-20" defaultValue={template.minutes} onBlur={(e) => (Number(e.target.value) === template.minutes ? undefined : change.mutate({ minutes: Number(e.target.value) }))} />
             </label>

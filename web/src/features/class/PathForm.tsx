@@ -26,7 +26,7 @@ export function PathForm({ profile }: { profile: Profile }) {
         </p>
         <Order path={path.data} />
       </div>
-      <p className="mute text-sm">
+      <p className="mute text-small">
         Choose a number for how far the class has come. Choose letters that it knows already, or that must wait, against the order. <Key>←</Key> <Key>→</Key> go. Words that need what is not taught are not proposed.
       </p>
       <FieldError says={save.isError ? said(save.error) : ''} />
@@ -49,7 +49,7 @@ export function PathForm({ profile }: { profile: Profile }) {
           </li>
         ))}
       </ol>
-      <p className="mute text-sm flex flex-wrap gap-x-5">
+      <p className="mute text-small flex flex-wrap gap-x-5">
         <span>
           <Sign taught ticked={false} /> taught
         </span>
@@ -83,7 +83,7 @@ function Order({ path }: { path: TeachingPath }) {
     ...settled,
   })
   return (
-    <div className="flex flex-wrap items-baseline gap-x-4 text-sm">
+    <div className="flex flex-wrap items-baseline gap-x-4 text-small">
       <span>{path.own ? 'In the order of your school' : 'In our order, by how many common words each step unlocks'}</span>
       <a className="link" href={`/api/classes/${id}/sequence.csv`} download>
         The order as CSV
@@ -128,7 +128,7 @@ function Letters({ unit, toggle }: { unit: PathUnit; toggle: () => void }) {
       onClick={toggle}
     >
       <span className="font-word">{letters}</span>
-      <span className="font-ipa text-xs mute">{unit.phoneme}</span>
+      <span className="font-ipa text-small mute">{unit.phoneme}</span>
       {unit.ticked ? <span aria-hidden="true">{unit.taught ? '▸' : '◂'}</span> : null}
     </button>
   )

@@ -25,7 +25,7 @@ export function ProfileForm({ profile }: { profile: Profile }) {
             </option>
           )) ?? <option value={profile.accent}>{profile.accent}</option>}
         </select>
-        <span className="mute text-sm">Which spellings sound alike. Papers are marked anew when it changes; none is lost.</span>
+        <span className="mute text-small">Which spellings sound alike. Papers are marked anew when it changes; none is lost.</span>
       </label>
       <label className="flex flex-col gap-1">
         Taught up to
@@ -37,7 +37,7 @@ export function ProfileForm({ profile }: { profile: Profile }) {
             </option>
           )) ?? <option value={profile.step}>step {profile.step}</option>}
         </select>
-        <span className="mute text-sm">Words that need more are not proposed, and the sheet says so where you take one.</span>
+        <span className="mute text-small">Words that need more are not proposed, and the sheet says so where you take one.</span>
       </label>
       <label className="flex flex-col gap-1">
         Different words that make a pattern
@@ -48,7 +48,7 @@ export function ProfileForm({ profile }: { profile: Profile }) {
             </option>
           ))}
         </select>
-        <span className="mute text-sm">Fewer than this is called a slip, however often it comes.</span>
+        <span className="mute text-small">Fewer than this is called a slip, however often it comes.</span>
       </label>
       <label className="flex flex-col gap-1">
         Minutes for a session
@@ -59,7 +59,7 @@ export function ProfileForm({ profile }: { profile: Profile }) {
             </option>
           ))}
         </select>
-        <span className="mute text-sm">The sheet warns when it takes longer, and says what to leave out.</span>
+        <span className="mute text-small">The sheet warns when it takes longer, and says what to leave out.</span>
       </label>
       <label className="flex flex-col gap-1">
         The usual session
@@ -70,7 +70,7 @@ export function ProfileForm({ profile }: { profile: Profile }) {
             </option>
           )) ?? <option value={profile.template ?? ''}>…</option>}
         </select>
-        <span className="mute text-sm">What a new session is filled from, unless you choose another in Week.</span>
+        <span className="mute text-small">What a new session is filled from, unless you choose another in Week.</span>
       </label>
     </section>
   )

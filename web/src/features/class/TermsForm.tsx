@@ -53,8 +53,8 @@ export function TermsForm({ profile }: { profile: Profile }) {
         <FieldError says={save.isError ? said(save.error) : ''} />
       </div>
       <div className="flex flex-col gap-2">
-        <p className="mute text-sm">Said so on every screen and on paper. Words and sentences that you dictate are never changed.</p>
-        <ul aria-label="How it reads" className="flex flex-col gap-2 text-lg">
+        <p className="mute text-small">Said so on every screen and on paper. Words and sentences that you dictate are never changed.</p>
+        <ul aria-label="How it reads" className="flex flex-col gap-2 text-large">
           {SAMPLES.map((text) => (
             <li key={text}>{inTerms(text)}</li>
           ))}
@@ -78,7 +78,7 @@ function Word({ term, word, keep }: { term: Term; word: string; keep: (typed: st
         onBlur={() => keep(typed.trim())}
         onKeyDown={(e) => (e.key === 'Enter' ? keep(typed.trim()) : undefined)}
       />
-      <span className="mute text-sm leading-tight">{term.about}</span>
+      <span className="mute text-small leading-tight">{term.about}</span>
     </label>
   )
 }

@@ -19,7 +19,7 @@ export function WayForm({ profile }: { profile: Profile }) {
   return (
     <section aria-label="How we work" className="sheet p-4 grid grid-cols-1 lg:grid-cols-2 gap-x-8 gap-y-3 content-start overflow-auto min-h-0 grow">
       <div className="lg:col-span-2">
-        <p className="mute text-sm">Whatever you choose, mistakes are told sound by sound, and first attempts are kept.</p>
+        <p className="mute text-small">Whatever you choose, mistakes are told sound by sound, and first attempts are kept.</p>
         <FieldError says={save.isError ? said(save.error) : ''} />
       </div>
       {choices.data.choices.map((choice) => (
@@ -34,7 +34,7 @@ export function WayForm({ profile }: { profile: Profile }) {
             </option>
           ))}
         </select>
-        <span className="mute text-sm">The quiet bar while children write. A child may have more: see Children.</span>
+        <span className="mute text-small">The quiet bar while children write. A child may have more: see Children.</span>
       </label>
       {now.parting === 'CHUNKS' || 'CHUNK' in now.notation.signs ? <Chunks key={now.chunks.join(' ')} now={now} choose={choose} /> : null}
     </section>
@@ -55,8 +55,8 @@ function Chosen({ choice, now, choose }: { choice: ChoicesView['choices'][number
           </option>
         ))}
       </select>
-      <span className="mute text-sm">{option?.changes}</span>
-      <span className="font-word text-lg leading-tight">{option?.example}</span>
+      <span className="mute text-small">{option?.changes}</span>
+      <span className="font-word text-large leading-tight">{option?.example}</span>
     </label>
   )
 }
@@ -76,7 +76,7 @@ export function Chunks({ now, choose }: { now: Choices; choose: (part: Partial<C
         onBlur={keep}
         onKeyDown={(e) => (e.key === 'Enter' ? keep() : undefined)}
       />
-      <span className="mute text-sm">Small letters with spaces between. A chunk is seen where it says what it says in most words: all in ball, not in shall.</span>
+      <span className="mute text-small">Small letters with spaces between. A chunk is seen where it says what it says in most words: all in ball, not in shall.</span>
     </label>
   )
 }

@@ -25,7 +25,7 @@ export function FirstClass() {
   return (
     <main className="min-h-screen grid place-items-center">
       <form className="sheet p-8 w-[30rem] flex flex-col gap-4" onSubmit={(e) => void submit(e)}>
-        <h1 className="text-xl font-semibold">Your class</h1>
+        <h1 className="text-head font-semibold">Your class</h1>
         <label className="flex flex-col gap-1">
           Its name
           <input name="name" className="input w-full" required maxLength={120} />

@@ -22,7 +22,7 @@ export function Login({ first }: { first: boolean }) {
   return (
     <main className="min-h-screen grid place-items-center">
       <form className="sheet p-8 w-96 flex flex-col gap-4" onSubmit={(e) => void submit(e)}>
-        <h1 className="font-word font-bold text-3xl text-primary">
+        <h1 className="font-word font-bold text-title text-primary">
           dett<span className="border-b-4 border-accent">at</span>o
         </h1>
         <p className="mute">

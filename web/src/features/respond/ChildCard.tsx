@@ -22,9 +22,9 @@ export function ChildCard({ pupil }: { pupil: { id: number; name: string } }) {
       {patterns.map((l) => (
         <One key={l.kind + l.sound + l.label} leaning={l} />
       ))}
-      {slips.length > 0 ? <h3 className="mute text-sm font-semibold">A slip or two</h3> : null}
+      {slips.length > 0 ? <h3 className="mute text-small font-semibold">A slip or two</h3> : null}
       {slips.map((l) => (
-        <p key={l.kind + l.sound + l.label} className="text-sm">
+        <p key={l.kind + l.sound + l.label} className="text-small">
           <Sound leaning={l} />: {l.label}, {l.failures} of {l.opportunities}
         </p>
       ))}
@@ -38,19 +38,19 @@ function One({ leaning }: { leaning: Leaning }) {
     <div>
       <p>
         <Sound leaning={leaning} />: <strong>{leaning.label}</strong>
-        <span className="mute text-sm">
+        <span className="mute text-small">
           {' '}
           · {leaning.failures} of {leaning.opportunities}
         </span>
       </p>
-      <p className="text-[15px] flex flex-wrap gap-x-3">
+      <p className="text-body flex flex-wrap gap-x-3">
         {leaning.examples.slice(0, 4).map((e) => (
           <span key={e.date + e.target + e.attempt} className="font-word whitespace-nowrap">
             {e.target} <span className="wavy">{e.attempt}</span>
           </span>
         ))}
       </p>
-      <p className="mute text-sm">{leaning.wouldChange}.</p>
+      <p className="mute text-small">{leaning.wouldChange}.</p>
     </div>
   )
 }

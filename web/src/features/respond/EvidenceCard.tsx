@@ -21,13 +21,13 @@ export function EvidenceCard({ pupil, rule, ruleName }: { pupil: Pupil; rule: st
       {found.data && !standing ? <p className="mute">No word has tested it yet.</p> : null}
       {found.data && standing ? (
         <>
-          <p className="text-sm mb-1">
+          <p className="text-small mb-1">
             {spoken(standing)}
             {standing.state === 'PATTERN' ? ` · probability ${standing.probability.toFixed(2)}` : ''}
           </p>
           <Conditions title="Broken" marks={standing.broken} />
           {standing.broken.length > 0 ? <Conditions title="Kept" marks={standing.kept} /> : null}
-          <ul className="text-[15px] columns-2">
+          <ul className="text-body columns-2">
             {found.data.evidence.map((e, i) => (
               <li key={`${e.date} ${e.target} ${i}`} className="font-word truncate">
                 {e.target}
@@ -35,8 +35,8 @@ export function EvidenceCard({ pupil, rule, ruleName }: { pupil: Pupil; rule: st
               </li>
             ))}
           </ul>
-          {found.data.evidence.length < standing.opportunities ? <p className="mute text-sm">The newest {found.data.evidence.length} of {standing.opportunities}.</p> : null}
-          <p className="mute text-sm mt-1">{standing.wouldChange}.</p>
+          {found.data.evidence.length < standing.opportunities ? <p className="mute text-small">The newest {found.data.evidence.length} of {standing.opportunities}.</p> : null}
+          <p className="mute text-small mt-1">{standing.wouldChange}.</p>
         </>
       ) : null}
     </section>

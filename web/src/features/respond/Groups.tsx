@@ -23,13 +23,13 @@ export function Groups({ map }: { map: ClassMap }) {
   })
   return (
     <section className="sheet p-3">
-      <h2 className="mute text-sm font-semibold mb-1">Share one pattern</h2>
+      <h2 className="mute text-small font-semibold mb-1">Share one pattern</h2>
       {map.groups.length === 0 ? <p className="mute">No patterns yet.</p> : null}
       <FieldError says={plan.isError ? said(plan.error) : ''} />
       <ul className="flex flex-col gap-2">
         {map.groups.slice(0, 3).map((g) => (
           <li key={g.rule + g.kind + g.condition}>
-            <p className="flex items-center gap-2">
+            <p className="flex flex-wrap items-center gap-x-2 gap-y-1">
               <Tag tone={g.kind === 'OVER' ? 'plum' : 'gold'}>{g.ruleName}</Tag>
               <button
                 type="button"
@@ -41,10 +41,10 @@ export function Groups({ map }: { map: ClassMap }) {
                 Plan for {dayName(day)}
               </button>
             </p>
-            {g.says ? <p className="text-sm leading-snug first-letter:uppercase">{g.says}</p> : null}
-            <p className="text-[15px] leading-snug">
+            {g.says ? <p className="text-small leading-snug first-letter:uppercase">{g.says}</p> : null}
+            <p className="text-body leading-snug">
               {g.pupils.map((p) => p.name).join(', ')}
-              <span className="mute text-sm">
+              <span className="mute text-small">
                 {' '}
                 · {KINDS[g.kind]}, {g.failures} of {g.opportunities} chances
               </span>

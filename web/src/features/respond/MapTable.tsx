@@ -3,7 +3,7 @@ import { useUrl } from '../../lib/useUrl'
 import { sign, spoken, tested, tone } from './standing'
 
 /** Narrowest column, in rem: room for a sign and its counts. */
-const COLUMN = 3.5
+const COLUMN = 4.4
 
 /** Children against rules; a cell opens its evidence, a name the child. */
 export function MapTable({ map }: { map: ClassMap }) {
@@ -24,7 +24,7 @@ export function MapTable({ map }: { map: ClassMap }) {
               <span className="sr-only">Child</span>
             </th>
             {rules.map((r) => (
-              <th key={r.id} scope="col" className="text-xs font-semibold mute align-bottom leading-[1.1] sticky top-0 bg-base-100 z-10">
+              <th key={r.id} scope="col" className="text-small font-semibold mute align-bottom leading-[1.1] sticky top-0 bg-base-100 z-10 hyphens-auto [overflow-wrap:anywhere]">
                 {r.name}
               </th>
             ))}
@@ -33,7 +33,7 @@ export function MapTable({ map }: { map: ClassMap }) {
         <tbody>
           {map.rows.map((row) => (
             <tr key={row.pupil.id}>
-              <th scope="row" className="text-left text-[13px] leading-none font-semibold sticky left-0 bg-base-100 z-[5]">
+              <th scope="row" className="text-left text-small leading-none font-semibold sticky left-0 bg-base-100 z-[5]">
                 <button
                   type="button"
                   className={`block w-full text-left h-[19px] rounded px-1 hover:underline ${child === String(row.pupil.id) && !rule ? 'outline-2 outline-primary' : ''}`}
@@ -51,7 +51,7 @@ export function MapTable({ map }: { map: ClassMap }) {
                   <td key={r.id} className="p-0">
                     <button
                       type="button"
-                      className={`block w-full h-[19px] rounded text-xs leading-none whitespace-nowrap tracking-tighter ${tone(cell)} ${on ? 'outline-2 outline-primary' : ''}`}
+                      className={`block w-full h-[19px] rounded text-small leading-none whitespace-nowrap tracking-tighter ${tone(cell)} ${on ? 'outline-2 outline-primary' : ''}`}
                       aria-label={`${row.pupil.name}, ${r.name}: ${spoken(cell)}`}
                       onClick={() => url.set({ child: String(row.pupil.id), rule: r.id })}
                     >

@@ -9,8 +9,8 @@ export function Needs({ needs, of }: { needs: ClassMap['needs']; of: string }) {
   const width = (n: number) => ({ width: `${percent(n)}%` })
   return (
     <div>
-      <h2 className="mute text-sm font-semibold">{of}</h2>
-      <p className="text-sm">
+      <h2 className="mute text-small font-semibold">{of}</h2>
+      <p className="text-small">
         choosing letters <strong>{share(choosing)}</strong> · building words <strong>{share(building)}</strong> · hearing sounds{' '}
         <strong>{share(hearing)}</strong>
       </p>

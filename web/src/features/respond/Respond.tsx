@@ -48,7 +48,7 @@ export function Respond() {
           </section>
         </aside>
       </div>
-      <footer className="mute text-sm flex flex-wrap gap-x-5">
+      <footer className="mute text-small flex flex-wrap gap-x-5">
         <span>▼ left out where due</span>
         <span>▲ put where not due</span>
         <span>◆ both: guessing</span>

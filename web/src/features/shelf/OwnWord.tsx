@@ -51,25 +51,25 @@ function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: re
   return (
     <form className="flex flex-col gap-3" onSubmit={(e) => void save(e)}>
       <h2 className="font-semibold">
-        <span className="font-word text-xl">{proposals.spelling}</span>{' '}
-        <span className="mute font-normal text-sm">{proposals.source === 'GUESS' ? 'is new to us' : 'is known; yours will stand before it'}</span>
+        <span className="font-word text-head">{proposals.spelling}</span>{' '}
+        <span className="mute font-normal text-small">{proposals.source === 'GUESS' ? 'is new to us' : 'is known; yours will stand before it'}</span>
       </h2>
       <fieldset className="flex flex-col gap-1">
-        <legend className="mute text-sm">{readings ? 'It is read in several ways. Which do your dictations mean?' : 'How it may be said, the surest first'}</legend>
+        <legend className="mute text-small">{readings ? 'It is read in several ways. Which do your dictations mean?' : 'How it may be said, the surest first'}</legend>
         {proposals.proposals.map((p, i) => (
           <label key={i} className="flex items-center gap-2">
             <input type="radio" name="proposal" className="radio radio-sm" defaultChecked={i === 0} onChange={() => take(p)} />
             <Strip units={p.units} size="sm" />
-            <span className="mute text-sm ml-auto">{p.clue || `${percent(p.confidence)} sure`}</span>
+            <span className="mute text-small ml-auto">{p.clue || `${percent(p.confidence)} sure`}</span>
           </label>
         ))}
       </fieldset>
       <Mender cells={cells} change={setCells} may={may} />
-      <label className="flex flex-col gap-1 text-sm">
+      <label className="flex flex-col gap-1 text-small">
         A clue to say with it
         <input className="input input-sm w-full" maxLength={200} value={clue} onChange={(e) => setClue(e.target.value)} />
       </label>
-      <label className="flex items-center gap-2 text-sm">
+      <label className="flex items-center gap-2 text-small">
         <input type="checkbox" className="checkbox checkbox-sm" checked={choose} onChange={(e) => setChoose(e.target.checked)} />
         It may be proposed for a session
       </label>
@@ -117,10 +117,10 @@ function Mender({ cells, change, may }: { cells: UnitView[]; change: (cells: Uni
       >
         <Strip units={cells} focus={spot} />
       </button>
-      <p className="mute text-xs leading-relaxed">
+      <p className="mute text-small leading-relaxed">
         <Key>←</Key> <Key>→</Key> go · <Key>↑</Key> <Key>↓</Key> other sound · <Key>+</Key> join with the next · <Key>/</Key> cut · <Key>e</Key> take a {inTerms('silent e')}
       </p>
-      <p role="status" className="text-sm">
+      <p role="status" className="text-small">
         {cell ? (
           <>
             <span className="font-word">{cell.grapheme.replace('_', '-')}</span> says <span className="font-ipa">{cell.phoneme}</span>

@@ -37,7 +37,7 @@ export function OwnWords({ edit }: { edit: (word: string) => void }) {
       <h2 className="font-semibold">Our own words · {own.data?.length ?? ''}</h2>
       {own.isPending ? <Loading rows={4} /> : null}
       {own.isError ? <Failed error={own.error} retry={() => void own.refetch()} /> : null}
-      {own.data?.length === 0 ? <p className="mute text-sm">None yet. Type a name or a topic word under Letters, and add it.</p> : null}
+      {own.data?.length === 0 ? <p className="mute text-small">None yet. Type a name or a topic word under Letters, and add it.</p> : null}
       <ul className="overflow-auto min-h-0">
         {own.data?.map((w) => (
           <li key={w.spelling} className="flex items-center gap-1 py-1 border-b border-dotted border-base-300">
@@ -52,13 +52,13 @@ export function OwnWords({ edit }: { edit: (word: string) => void }) {
         ))}
       </ul>
       <div className="mt-auto flex flex-col gap-2">
-        <p role="status" className="text-sm">
+        <p role="status" className="text-small">
           {told}
         </p>
         <a className="btn btn-sm" href={`/api/own-words.pls?accent=${accent}`} download>
           Save as a pronunciation lexicon (PLS)
         </a>
-        <label className="flex flex-col gap-1 text-sm">
+        <label className="flex flex-col gap-1 text-small">
           Read one in
           <input type="file" accept=".pls,.xml" className="file-input file-input-sm w-full" onChange={(e) => void read(e.target.files?.[0])} />
         </label>

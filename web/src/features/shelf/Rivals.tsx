@@ -19,20 +19,20 @@ export function Rivals({ sound }: { sound: SoundView }) {
   return (
     <section aria-label="Words for rival spellings" className="sheet p-3 flex flex-col gap-2 min-h-0">
       <h2 className="font-semibold">Words for rival spellings</h2>
-      <p className="text-sm">
+      <p className="text-small">
         {ticked.length === 0 ? (
           <span className="mute">Tick two or more spellings. You get as many words of each, mixed so that nobody can guess.</span>
         ) : (
           <>
-            <span className="font-word text-base">{ticked.map((g) => g.replace('_', '-')).join(' · ')}</span> for{' '}
+            <span className="font-word text-body">{ticked.map((g) => g.replace('_', '-')).join(' · ')}</span> for{' '}
             <span className="font-ipa">{sound.phoneme}</span>
           </>
         )}
       </p>
-      <div className="flex items-center gap-2">
-        <label className="flex items-center gap-1 text-sm">
+      <div className="flex flex-wrap items-center gap-2">
+        <label className="flex items-center gap-1 text-small whitespace-nowrap">
           How many
-          <select className="select select-sm w-auto" value={count} onChange={(e) => url.set({ n: e.target.value })}>
+          <select className="select select-sm w-16 pr-6" value={count} onChange={(e) => url.set({ n: e.target.value })}>
             {[6, 8, 10, 12, 16, 20].map((n) => (
               <option key={n}>{n}</option>
             ))}
@@ -56,7 +56,7 @@ function Chosen({ words, wanted }: { words: readonly Rival[]; wanted: number }) 
   return (
     <>
       {words.length < wanted ? (
-        <p className="text-sm rounded-lg px-2 py-1 bg-warning text-warning-content">
+        <p className="text-small rounded-lg px-2 py-1 bg-warning text-warning-content">
           {words.length === 0 ? 'No word fits. Tick other spellings, or let untaught ones in.' : `Only ${words.length} words fit.`}
         </p>
       ) : null}
@@ -64,7 +64,7 @@ function Chosen({ words, wanted }: { words: readonly Rival[]; wanted: number }) 
       <ol className="overflow-auto min-h-0" tabIndex={0} aria-label="Chosen words">
         {words.map((w, i) => (
           <li key={w.word} className="flex items-center gap-2 border-b border-dotted border-base-300">
-            <span className="mute text-sm w-5">{i + 1}</span>
+            <span className="mute text-small w-5">{i + 1}</span>
             <Strip units={w.units} size="sm" focus={w.focus} label={w.word} />
             <span className="ml-auto">
               <Tag tone="lagoon">{w.grapheme.replace('_', '-')}</Tag>

@@ -33,7 +33,7 @@ export function Rules() {
               onClick={() => url.set({ rule: r.id })}
             >
               {r.name}
-              <span className="mute text-sm whitespace-nowrap">{share(r)}</span>
+              <span className="mute text-small whitespace-nowrap">{share(r)}</span>
             </button>
           ))}
         </nav>
@@ -57,12 +57,12 @@ function Rule({ rule }: { rule: RuleView }) {
   return (
     <section aria-label={rule.name} className="sheet min-h-0 flex flex-col">
       <header className="px-4 py-3 border-b border-base-300 flex flex-col gap-1">
-        <h2 className="text-lg font-semibold">{rule.name}</h2>
+        <h2 className="text-large font-semibold">{rule.name}</h2>
         <p>{rule.says}</p>
         <p className="font-word">“{inShort ? 'One vowel, one consonant: double it.' : rule.saysToChild}”</p>
-        {inShort ? <p className="text-sm">The short form, as your class hears it. It is wrong for floating and visiting, so papers are marked by the whole rule above.</p> : null}
-        <p className="mute text-sm">{rule.reason}</p>
-        <p className="text-sm">
+        {inShort ? <p className="text-small">The short form, as your class hears it. It is wrong for floating and visiting, so papers are marked by the whole rule above.</p> : null}
+        <p className="mute text-small">{rule.reason}</p>
+        <p className="text-small">
           <strong>
             {rule.holds} of {rule.total}
           </strong>{' '}
@@ -93,17 +93,17 @@ function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lago
       <h3 className="mb-1">
         <Tag tone={tone}>{title}</Tag>
       </h3>
-      {conditions.length === 0 ? <p className="mute text-sm">The rule has one side only.</p> : null}
+      {conditions.length === 0 ? <p className="mute text-small">The rule has one side only.</p> : null}
       <ul className="flex flex-col gap-2.5">
         {conditions.map((c) => (
-          <li key={c.id} className="text-[15px] leading-snug">
+          <li key={c.id} className="text-body leading-snug">
             <p className="first-letter:uppercase">
-              {c.says} <span className="mute text-sm whitespace-nowrap">· {share(c)} of {c.total}</span>
+              {c.says} <span className="mute text-small whitespace-nowrap">· {share(c)} of {c.total}</span>
             </p>
             <p className="font-word">“{c.forChild}”</p>
-            {c.examples.length > 0 ? <p className="font-word">{c.examples.slice(0, SHOWN).join(', ')}</p> : <p className="mute text-sm">No word here.</p>}
+            {c.examples.length > 0 ? <p className="font-word">{c.examples.slice(0, SHOWN).join(', ')}</p> : <p className="mute text-small">No word here.</p>}
             {c.exceptions.length > 0 ? (
-              <p className="mute text-sm">
+              <p className="mute text-small">
                 Not: <span className="font-word">{c.exceptions.slice(0, SHOWN).join(', ')}</span>
               </p>
             ) : null}
@@ -111,7 +111,7 @@ function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lago
         ))}
       </ul>
       {conditions.length > 0 ? (
-        <Link className="link text-primary text-sm" to={`/class/${id}/words?rule=${rule.id}&side=${side}`}>
+        <Link className="link text-primary text-small" to={`/class/${id}/words?rule=${rule.id}&side=${side}`}>
           All words of this side
         </Link>
       ) : null}
@@ -129,12 +129,12 @@ function Children({ rule }: { rule: string }) {
   const { id } = useClass()
   const map = useQuery(ask.map(id))
   const groups = map.data?.groups.filter((g) => g.rule === rule) ?? []
-  if (map.isError) return <p className="mute text-sm">Whom it trips cannot be had just now.</p>
+  if (map.isError) return <p className="mute text-small">Whom it trips cannot be had just now.</p>
   if (!map.data) return null
-  if (groups.length === 0) return <p className="mute text-sm">Nobody in the class shows a pattern with it now.</p>
+  if (groups.length === 0) return <p className="mute text-small">Nobody in the class shows a pattern with it now.</p>
   const kinds = [...new Set(groups.map((g) => g.kind))]
   return (
-    <ul className="text-sm">
+    <ul className="text-small">
       {kinds.map((kind) => (
         <li key={kind}>
           <span className="mute">{KINDS[kind]}: </span>

@@ -38,11 +38,11 @@ export function SendWords({ words, sentences = false }: { words: readonly string
   }
   return (
     <div className="flex flex-col gap-2">
-      <div className="flex items-center gap-2">
+      <div className="flex flex-wrap items-center gap-2">
         <label className="sr-only" htmlFor="send-day">
           Day of the session
         </label>
-        <select id="send-day" className="select select-sm w-auto grow pr-7" value={day} onChange={(e) => setDay(e.target.value)}>
+        <select id="send-day" className="select select-sm w-auto grow min-w-40 pr-7" value={day} onChange={(e) => setDay(e.target.value)}>
           {days.map((d, i) => (
             <option key={d} value={d}>
               {i === 0 ? `next: ${dayName(d)}` : dayName(d)}
@@ -56,7 +56,7 @@ export function SendWords({ words, sentences = false }: { words: readonly string
           Copy
         </button>
       </div>
-      <p role="status" className="text-sm min-h-5">
+      <p role="status" className="text-small min-h-5">
         {sent ? sent.text : ''}{' '}
         {sent?.id ? (
           <Link className="link text-primary" to={`/class/${id}/prepare/${sent.id}`}>

@@ -17,9 +17,9 @@ export function SoundTable({ sound }: { sound: SoundView }) {
   return (
     <section aria-label={`Spellings of ${sound.phoneme}`} className="sheet min-h-0 flex flex-col">
       <header className="flex items-baseline gap-3 px-4 py-2 border-b border-base-300">
-        <h2 className="font-ipa text-3xl leading-none">{sound.phoneme}</h2>
+        <h2 className="font-ipa text-title leading-none">{sound.phoneme}</h2>
         <span className="mute">{sound.keyword ? `as in ${sound.keyword}` : 'two sounds, one spelling'}</span>
-        <span className="mute ml-auto text-sm">{sound.count.toLocaleString('en-GB')} places in the words we propose</span>
+        <span className="mute ml-auto text-small">{sound.count.toLocaleString('en-GB')} places in the words we propose</span>
       </header>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
       <div className="overflow-auto" tabIndex={0} role="group" aria-label="Table of spellings">
@@ -31,7 +31,7 @@ export function SoundTable({ sound }: { sound: SoundView }) {
             <col className="w-22" />
             <col />
           </colgroup>
-          <thead className="mute text-xs">
+          <thead className="mute text-small">
             <tr>
               <th className="pl-4 py-1 font-semibold">
                 <span className="sr-only">tick</span>
@@ -74,18 +74,18 @@ function Row({
       <td className="pl-4">
         <input type="checkbox" className="checkbox checkbox-sm" aria-label={`Tick ${letters}`} checked={ticked} onChange={tick} />
       </td>
-      <td className="font-word text-2xl leading-tight py-1">{letters}</td>
+      <td className="font-word text-head leading-tight py-1">{letters}</td>
       <td className="whitespace-nowrap leading-tight">
         <span className="inline-block w-14 h-2 bg-base-200 rounded align-middle mr-2">
           <span className="block h-2 bg-accent rounded" style={{ width: `${Math.max(2, spelt.share * 100)}%` }} />
         </span>
         {percent(spelt.share)}
-        <span className="mute text-xs block">{spelt.step === 0 ? 'learnt word by word' : spelt.step <= step ? 'taught' : `taught at step ${spelt.step}`}</span>
+        <span className="mute text-small block">{spelt.step === 0 ? 'learnt word by word' : spelt.step <= step ? 'taught' : `taught at step ${spelt.step}`}</span>
       </td>
       <td>
         <Places start={spelt.start} middle={spelt.middle} end={spelt.end} />
       </td>
-      <td className="text-sm pr-3 leading-snug">
+      <td className="text-small pr-3 leading-snug">
         <span className="font-word">{spelt.examples.slice(0, 5).join(', ')}</span>{' '}
         <Link className="link text-primary whitespace-nowrap" to={`/class/${classId}/words?sound=${encodeURIComponent(phoneme)}&grapheme=${spelt.grapheme}`}>
           all {spelt.count}

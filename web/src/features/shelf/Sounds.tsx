@@ -77,7 +77,7 @@ function SoundGroup({
 }) {
   return (
     <section className="mb-3">
-      <h2 className="mute text-sm font-semibold mb-1">{title}</h2>
+      <h2 className="mute text-small font-semibold mb-1">{title}</h2>
       <ul className="flex flex-wrap gap-1">
         {sounds.map((s) => (
           <li key={s.phoneme}>
@@ -88,8 +88,8 @@ function SoundGroup({
               className={`rounded-lg border px-1.5 py-0.5 min-w-12 flex flex-col items-center ${s === chosen ? 'bg-primary text-primary-content border-primary' : 'bg-base-100 border-base-300 hover:border-primary'}`}
               onClick={() => pick(s.phoneme)}
             >
-              <span className="font-ipa text-base leading-tight">{s.phoneme}</span>
-              <span className={`text-[11px] leading-tight ${s === chosen ? '' : 'mute'}`}>{s.keyword || s.graphemes[0]?.examples[0]}</span>
+              <span className="font-ipa text-body leading-tight">{s.phoneme}</span>
+              <span className={`text-small leading-tight ${s === chosen ? '' : 'mute'}`}>{s.keyword || s.graphemes[0]?.examples[0]}</span>
             </button>
           </li>
         ))}

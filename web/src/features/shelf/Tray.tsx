@@ -20,12 +20,12 @@ export function Tray({ picked, drop, clear, sentences = false }: Picked) {
           </button>
         ) : null}
       </div>
-      {picked.length === 0 ? <p className="mute text-sm">Tick {things} to gather them here, then put them on a sheet.</p> : null}
+      {picked.length === 0 ? <p className="mute text-small">Tick {things} to gather them here, then put them on a sheet.</p> : null}
       <ol className="overflow-auto min-h-0">
         {picked.map((w, i) => (
           <li key={w} className="flex items-center gap-2 border-b border-dotted border-base-300 min-h-8">
-            <span className="mute text-sm w-5">{i + 1}</span>
-            <span className={`font-word grow ${sentences ? 'leading-tight py-1' : 'text-lg'}`}>{w}</span>
+            <span className="mute text-small w-5">{i + 1}</span>
+            <span className={`font-word grow ${sentences ? 'leading-tight py-1' : 'text-large'}`}>{w}</span>
             <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Drop ${w}`} onClick={() => drop(w)}>
               ×
             </button>

@@ -19,14 +19,14 @@ export function TryIt({ rule }: { rule: RuleView | undefined }) {
   return (
     <section aria-label="Try it" className="sheet p-3 flex flex-col gap-2 min-h-0 overflow-auto items-start">
       <h2 className="font-semibold">Try it</h2>
-      <p className="mute text-sm">A word, and a spelling a child might give. Nothing is kept.</p>
-      <label className="flex flex-col gap-0.5 text-sm w-full">
+      <p className="mute text-small">A word, and a spelling a child might give. Nothing is kept.</p>
+      <label className="flex flex-col gap-0.5 text-small w-full">
         The word
-        <input className="input input-sm w-full font-word text-lg" maxLength={40} placeholder={rule?.due[0] ?? ''} value={target} onChange={(e) => url.set({ word: e.target.value.trim() })} />
+        <input className="input input-sm w-full font-word text-large" maxLength={40} placeholder={rule?.due[0] ?? ''} value={target} onChange={(e) => url.set({ word: e.target.value.trim() })} />
       </label>
-      <label className="flex flex-col gap-0.5 text-sm w-full">
+      <label className="flex flex-col gap-0.5 text-small w-full">
         What was written
-        <input className="input input-sm w-full font-word text-lg" maxLength={60} value={attempt} onChange={(e) => url.set({ written: e.target.value.trim() })} />
+        <input className="input input-sm w-full font-word text-large" maxLength={60} value={attempt} onChange={(e) => url.set({ written: e.target.value.trim() })} />
       </label>
       {preview.isError ? <Failed error={preview.error} retry={() => void preview.refetch()} /> : null}
       <div aria-live="polite" className="flex flex-col gap-2 items-start w-full">
@@ -35,7 +35,7 @@ export function TryIt({ rule }: { rule: RuleView | undefined }) {
             <MarkStrip mark={mark} />
             <Explained mark={mark} />
             {mark.rules.length > 0 ? (
-              <ul className="text-sm mute">
+              <ul className="text-small mute">
                 {mark.rules.map((r) => (
                   <li key={r.rule + r.unit}>
                     {r.name}: {OUTCOMES[r.outcome]}
@@ -43,7 +43,7 @@ export function TryIt({ rule }: { rule: RuleView | undefined }) {
                 ))}
               </ul>
             ) : (
-              <p className="mute text-sm">No rule of ours decides in this word.</p>
+              <p className="mute text-small">No rule of ours decides in this word.</p>
             )}
           </>
         ) : null}

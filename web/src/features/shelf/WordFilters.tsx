@@ -35,9 +35,9 @@ export function WordFilters() {
   return (
     <form aria-label="Filters" className="flex flex-col gap-1.5 min-h-0 overflow-auto pr-1" onSubmit={(e) => e.preventDefault()}>
       <label className="flex flex-col gap-0.5">
-        <span className="mute text-sm">Letters: ? is one, * is any</span>
+        <span className="mute text-small">Letters: ? is one, * is any</span>
         <input
-          className="input input-sm w-full font-word text-base"
+          className="input input-sm w-full font-word text-body"
           placeholder="*ight, c?t, shell"
           maxLength={40}
           value={url.get('pattern')}

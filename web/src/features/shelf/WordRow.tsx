@@ -10,7 +10,7 @@ export function WordRow({ word, picked, pick }: { word: WordView; picked: boolea
   return (
     <li className="group relative border-b border-base-300 min-w-0">
       {word.beats.length === 1 ? (
-        <span className="absolute right-0 top-1 text-xs flex gap-2 opacity-0 group-hover:opacity-100 group-focus-within:opacity-100 bg-base-100 rounded px-1">
+        <span className="absolute right-0 top-1 text-small flex gap-2 opacity-0 group-hover:opacity-100 group-focus-within:opacity-100 bg-base-100 rounded px-1">
           <Link className="link" aria-label={`Chains from ${word.spelling}`} to={`/class/${id}/texts?view=chains&start=${word.spelling}`}>
             chain
           </Link>
@@ -23,7 +23,7 @@ export function WordRow({ word, picked, pick }: { word: WordView; picked: boolea
         <input type="checkbox" className="checkbox checkbox-sm" aria-label={`Pick ${word.spelling}`} checked={picked} onChange={pick} />
         <span className="min-w-0">
           <Strip units={word.units} size="sm" label={word.spelling} />
-          <span className="mute text-xs block truncate">{[word.own ? 'our own' : '', alike, word.clue].filter(Boolean).join(' · ') || ' '}</span>
+          <span className="mute text-small block truncate">{[word.own ? 'our own' : '', alike, word.clue].filter(Boolean).join(' · ') || ' '}</span>
         </span>
       </label>
     </li>

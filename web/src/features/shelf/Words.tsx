@@ -40,7 +40,7 @@ export function Words() {
           {unknown ? (
             <p className="px-4 py-2 soft border-b border-base-300 flex items-center gap-3">
               <span>
-                <span className="font-word text-lg">{letters.toLowerCase()}</span> is not in our list.
+                <span className="font-word text-large">{letters.toLowerCase()}</span> is not in our list.
               </span>
               <button type="button" className="btn btn-sm btn-primary ml-auto" onClick={() => url.set({ own: letters.toLowerCase(), ours: '' })}>
                 Add it as our own
@@ -50,7 +50,7 @@ export function Words() {
           {exact.length > 1 ? (
             <p className="px-4 py-2 soft border-b border-base-300 flex items-center gap-3">
               <span>
-                <span className="font-word text-lg">{letters.toLowerCase()}</span> is read in {exact.length} ways; dictations mean “{exact[0]?.clue}”.
+                <span className="font-word text-large">{letters.toLowerCase()}</span> is read in {exact.length} ways; dictations mean “{exact[0]?.clue}”.
               </span>
               <button type="button" className="btn btn-sm ml-auto" onClick={() => url.set({ own: letters.toLowerCase(), ours: '' })}>
                 Choose which
@@ -68,7 +68,7 @@ export function Words() {
 }
 
 /** Room for one row of two words, in px. */
-const ROW = 58
+const ROW = 66
 
 /** Two columns of words; only those in view are drawn. */
 function Found({

@@ -4,7 +4,7 @@ import { type ReactNode } from 'react'
 export function Row({ label, children }: { label: string; children: ReactNode }) {
   return (
     <div className="grid grid-cols-[66px_1fr] items-center gap-1">
-      <span className="mute text-sm">{label}</span>
+      <span className="mute text-small">{label}</span>
       {children}
     </div>
   )

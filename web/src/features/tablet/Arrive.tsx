@@ -1,37 +1,36 @@
-import { useMutation } from '@tanstack/react-query'
 import { useEffect, useState, type FormEvent } from 'react'
-import { api, said } from '../../api/client'
-import { useUrl } from '../../lib/useUrl'
+import { line } from './line'
+import { useCall } from './useCall'
+import { fromAddress } from './usePlace'
 
 /** The code of the class, then the child's own name. */
 export function Arrive({ sit }: { sit: (token: string) => void }) {
-  const url = useUrl()
-  const [code, setCode] = useState(url.get('code'))
-  const join = useMutation({ mutationFn: api.tabletJoin })
-  const choose = useMutation({ mutationFn: (pupilId: number) => api.tabletSit(code, pupilId), onSuccess: (seat) => sit(seat.token) })
-  const scanned = url.get('code')
-  const { mutate } = join
+  const [scanned] = useState(() => fromAddress('code'))
+  const [code, setCode] = useState(scanned)
+  const join = useCall(line.join)
+  const choose = useCall(async (pupilId: number) => sit((await line.sit(code, pupilId)).token))
+  const { make } = join
   // Whoever scanned the picture has typed the code already.
   useEffect(() => {
-    if (scanned) mutate(scanned)
-  }, [scanned, mutate])
+    if (scanned) make(scanned)
+  }, [scanned, make])
   const submit = (e: FormEvent) => {
     e.preventDefault()
-    join.mutate(code)
+    join.make(code)
   }
   if (join.data) {
     return (
       <section className="flex flex-col gap-6 items-center w-full max-w-4xl">
-        <h1 className="text-3xl font-word">{join.data.className}: who are you?</h1>
-        {choose.isError ? (
+        <h1 className="text-title font-word">{join.data.className}: who are you?</h1>
+        {choose.error ? (
           <p role="alert" className="text-error">
-            {said(choose.error)}
+            {choose.error.message}
           </p>
         ) : null}
         <ul className="grid grid-cols-2 sm:grid-cols-3 md:grid-cols-4 gap-3 w-full">
           {join.data.children.map((child) => (
             <li key={child.id}>
-              <button type="button" className="btn btn-lg w-full text-2xl font-word font-normal" disabled={choose.isPending} onClick={() => choose.mutate(child.id)}>
+              <button type="button" className="btn btn-lg w-full text-head font-word font-normal" disabled={choose.pending} onClick={() => choose.make(child.id)}>
                 {child.name}
               </button>
             </li>
@@ -43,9 +42,9 @@ export function Arrive({ sit }: { sit: (token: string) => void }) {
   return (
     <form onSubmit={submit} className="flex flex-col gap-5 items-center pt-12 w-full max-w-md">
       <label className="flex flex-col gap-3 items-center w-full">
-        <span className="text-3xl font-word">What is the code?</span>
+        <span className="text-title font-word">What is the code?</span>
         <input
-          className="input w-full h-20 text-4xl text-center font-mono tracking-widest"
+          className="input w-full h-20 text-title text-center font-mono tracking-widest"
           value={code}
           maxLength={12}
           spellCheck={false}
@@ -55,12 +54,12 @@ export function Arrive({ sit }: { sit: (token: string) => void }) {
           onChange={(e) => setCode(e.target.value)}
         />
       </label>
-      {join.isError ? (
+      {join.error ? (
         <p role="alert" className="text-error">
-          {said(join.error)}
+          {join.error.message}
         </p>
       ) : null}
-      <button type="submit" className="btn btn-lg btn-primary w-full" disabled={!code.trim() || join.isPending}>
+      <button type="submit" className="btn btn-lg btn-primary w-full" disabled={!code.trim() || join.pending}>
         Go on
       </button>
     </form>

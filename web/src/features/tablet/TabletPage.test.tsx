@@ -1,7 +1,6 @@
-import { cleanup, screen, waitFor } from '@testing-library/react'
+import { cleanup, render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
-import { show } from '../../test/page'
 import { answer, askedOf, fail, noContent, problem } from '../../test/server'
 import { TabletPage } from './TabletPage'
 
@@ -17,7 +16,10 @@ beforeEach(() => {
   answer('post', '/api/tablet/hand-in', noContent)
 })
 
-const open = (at = '/write') => show(<TabletPage />, '/write', at)
+function open(at = '/write') {
+  window.history.replaceState(null, '', at)
+  render(<TabletPage />)
+}
 const written = () => askedOf('put', ITEM).map((a) => [a.path.replace(/.*items\//, ''), (a.body as { written: string }).written, a.headers.get('Tablet-Token')])
 
 async function sitDown() {

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react'
-import type { AskedOfChild } from '../../api/client'
+import type { AskedOfChild } from './line'
 
 interface WritingProps {
   readonly name: string
@@ -37,30 +37,30 @@ export function Writing({ name, item, place, of, text, waiting, type, done, back
   return (
     <section className="flex flex-col gap-6 w-full max-w-3xl">
       <header className="flex justify-between items-baseline">
-        <h1 className="font-word text-2xl">{name}</h1>
+        <h1 className="font-word text-head">{name}</h1>
         <p className="mute">
           {place} of {of}
         </p>
       </header>
       <progress className="progress progress-primary w-full" value={place - 1} max={of} aria-label={`${place - 1} of ${of} written`} />
-      {item.reading ? <p className="font-word text-xl sm:text-2xl leading-relaxed sheet p-4">{item.reading}</p> : null}
-      <p className="font-word text-3xl sm:text-4xl leading-snug">
+      {item.reading ? <p className="font-word text-head sm:text-head leading-relaxed sheet p-4">{item.reading}</p> : null}
+      <p className="font-word text-title sm:text-title leading-snug">
         <strong>{place}</strong> {item.before} {item.after ? <span aria-hidden="true">___</span> : null} {item.after}
       </p>
       {item.options.length > 0 ? (
         <ul className="flex flex-col gap-3">
           {item.options.map((option) => (
             <li key={option}>
-              <button type="button" aria-pressed={text === option} className={`btn btn-lg w-full justify-start text-2xl font-word font-normal h-auto py-3 ${text === option ? 'btn-primary' : ''}`} onClick={() => type(option)}>
+              <button type="button" aria-pressed={text === option} className={`btn btn-lg w-full justify-start text-head font-word font-normal h-auto py-3 ${text === option ? 'btn-primary' : ''}`} onClick={() => type(option)}>
                 {option}
               </button>
             </li>
           ))}
         </ul>
       ) : item.isLong ? (
-        <textarea className="textarea w-full text-3xl font-word leading-normal" rows={4} {...plain} />
+        <textarea className="textarea w-full text-title font-word leading-normal" rows={4} {...plain} />
       ) : (
-        <input className="input w-full h-24 text-5xl font-word" {...plain} />
+        <input className="input w-full h-24 text-board font-word" {...plain} />
       )}
       <div className="flex gap-3">
         {back ? (
@@ -72,7 +72,7 @@ export function Writing({ name, item, place, of, text, waiting, type, done, back
           Next
         </button>
       </div>
-      <p role="status" className="mute text-base min-h-6">
+      <p role="status" className="mute text-body min-h-6">
         {waiting > 0 ? `${waiting} not sent yet` : ''}
       </p>
     </section>

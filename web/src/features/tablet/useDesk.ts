@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
-import { api, ApiProblem } from '../../api/client'
+import { ApiProblem } from '../../api/problem'
+import { line } from './line'
 import { arrived, posted, recallDesk, rememberDesk, typed, type Desk } from './outbox'
 
 const AGAIN = 3_000
@@ -22,7 +23,7 @@ export function useDesk() {
     if (next === undefined || !token) return
     let stopped = false
     let timer = 0
-    api.tabletWrite(token, next, text).then(
+    line.write(token, next, text).then(
       () => (stopped ? undefined : change((now) => arrived(now, next, text))),
       (problem: unknown) => {
         if (stopped) return

@@ -19,7 +19,7 @@ export function DayCard({ classId, session: s, days, edit }: { classId: number; 
     <div className="relative">
       <Link to={`/class/${classId}/${to}`} className="block rounded-lg border border-base-300 p-2 hover:border-primary">
         <span className="font-semibold block leading-snug pr-7">{s.title}</span>
-        <span className="mute text-sm block leading-snug">
+        <span className="mute text-small block leading-snug">
           {s.blocks
             .filter((b) => b.items > 0)
             .map((b) => (b.kind === word.id ? `${counted(b.items, 'word')}${b.role === 'REVIEW' ? ' again' : ''}` : b.title.toLowerCase()))
@@ -30,7 +30,7 @@ export function DayCard({ classId, session: s, days, edit }: { classId: number; 
         {s.state === 'PLANNED' ? null : (
           <>
             <progress className="progress progress-primary h-1.5" value={s.marked} max={s.papers} aria-label={`${s.marked} of ${s.papers} papers marked`} />
-            <span className="mute text-sm">
+            <span className="mute text-small">
               {s.marked} of {s.papers} papers marked
             </span>
           </>

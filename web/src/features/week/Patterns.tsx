@@ -19,7 +19,7 @@ export function Patterns({ classId, map }: { classId: number; map: ClassMap }) {
                 {g.ruleName}
               </Link>
               <Tag tone={g.kind === 'OVER' ? 'plum' : g.kind === 'UNDER' ? 'gold' : 'plain'}>{SHORT_KINDS[g.kind]}</Tag>
-              <span className="mute text-sm truncate">
+              <span className="mute text-small truncate">
                 <span className="font-word">{g.exampleTarget}</span> as <span className="font-word">{g.exampleAttempt}</span>
               </span>
             </li>

@@ -86,7 +86,7 @@ export function Week() {
       {taking.failure ? <Failed error={taking.failure} /> : null}
       {moves.failure ? <Failed error={moves.failure} /> : null}
       {moves.opened ? (
-        <p role="status" className="text-sm">
+        <p role="status" className="text-small">
           {moves.opened.title} stands on {dayName(moves.opened.date, true)}.
         </p>
       ) : null}
@@ -111,7 +111,7 @@ export function Week() {
         ))}
       </ol>
       {besides.length > 0 ? (
-        <p className="text-sm">
+        <p className="text-small">
           At the weekend:{' '}
           {besides.map((s) => (
             <Link key={s.id} className="link mr-3" to={`/class/${id}/prepare/${s.id}`}>

@@ -36,12 +36,12 @@ export function MarkKeys({ text, model, name, keep, leave }: MarkerProps) {
           if (press(e.key)) e.preventDefault()
         }}
       />
-      <div aria-hidden="true" className="flex font-word text-2xl">
+      <div aria-hidden="true" className="flex font-word text-head">
         {[...marks.letters].map((letter, i) => (
           <Letter key={i} letter={letter} marks={marks} at={i} chosen={i === at} />
         ))}
       </div>
-      <p className="mute text-xs w-44 font-sans">← → letter · Space joins or parts · - ties to the e · 0 none · Enter</p>
+      <p className="mute text-small w-44 font-sans">← → letter · Space joins or parts · - ties to the e · 0 none · Enter</p>
     </div>
   )
 }
@@ -57,7 +57,7 @@ function Letter({ letter, marks, at, chosen }: { letter: string; marks: Marks; a
   return (
     <span className={`flex flex-col items-center leading-none px-1 ${joined ? '' : 'ml-1.5'} ${chosen ? 'soft rounded' : ''}`}>
       {letter}
-      <span className="text-xs text-primary">{sign}</span>
+      <span className="text-small text-primary">{sign}</span>
     </span>
   )
 }

@@ -11,8 +11,8 @@ export function Caller({ item, step, repeats, hidden }: CallerProps) {
   const shown = step === 'show' || step === 'check and fix'
   return (
     <div className="flex flex-col items-center gap-6 max-w-4xl text-center" aria-live="polite">
-      {hidden && !shown ? <Hidden what="The sentence" className="text-4xl min-h-32" /> : <p className="font-word font-bold text-5xl leading-snug min-h-32 flex items-center">{item.text}</p>}
-      <p className="text-xl mute">
+      {hidden && !shown ? <Hidden what="The sentence" className="text-title min-h-32" /> : <p className="font-word font-bold text-board leading-snug min-h-32 flex items-center">{item.text}</p>}
+      <p className="text-head mute">
         {counted(words, 'word')}
         {shown ? ` · ${inTerms('capital')} at the start, spaces, end mark, then each word` : ' · said twice, counted, held in memory, written'}
         {repeats > 0 ? ` · said again ${repeats}×` : ''}

@@ -26,7 +26,7 @@ function Field({ kept, name, keep, own, longest }: { kept: string; name: string;
   return (
     <textarea
       aria-label={name}
-      className="textarea w-full font-word text-base leading-snug"
+      className="textarea w-full font-word text-body leading-snug"
       placeholder={own}
       rows={2}
       maxLength={longest}

@@ -14,23 +14,23 @@ export function Caller({ item, step, repeats, counted: isCounted, hidden }: Call
   return (
     <div className="flex flex-col items-center gap-6" aria-live="polite">
       <div className="min-h-32 flex items-center">
-        {shown ? <Model item={item} /> : hidden ? <Hidden what="The word" className="text-4xl" /> : <p className="font-word font-bold text-8xl leading-tight">{item.text}</p>}
+        {shown ? <Model item={item} /> : hidden ? <Hidden what="The word" className="text-title" /> : <p className="font-word font-bold text-board board-word leading-tight">{item.text}</p>}
       </div>
-      <p className="text-2xl min-h-8">
+      <p className="text-head min-h-8">
         {hidden && !shown ? null : <Clue item={item} />}
-        {repeats > 0 ? <span className="mute text-base"> said again {repeats}×</span> : null}
+        {repeats > 0 ? <span className="mute text-body"> said again {repeats}×</span> : null}
       </p>
       {shown ? null : isCounted ? (
         <Frames count={count} pieces={item.pieces} label={counted(count, 'sound')} />
       ) : (
-        <p className="h-20 text-4xl mute flex items-center">How many sounds?</p>
+        <p className="h-20 text-title mute flex items-center">How many sounds?</p>
       )}
       {shown && item.why ? (
-        <p className="text-xl flex items-center gap-3">
+        <p className="text-head flex items-center gap-3">
           <Tag tone={item.side === 'DUE' ? 'gold' : 'lagoon'}>{item.due}</Tag> {item.why}
         </p>
       ) : (
-        <p className="mute text-lg">
+        <p className="mute text-large">
           {isCounted ? `${counted(count, 'sound')} · ${counted(item.text.length, 'letter')} · ` : ''}about {item.pause} seconds to write
         </p>
       )}

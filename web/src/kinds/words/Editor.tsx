@@ -44,13 +44,13 @@ function Row({
   const asked = item.right !== ''
   return (
     <li className="group flex items-center gap-0.5 border-b border-dotted border-base-300 min-h-8" data-item={item.text} tabIndex={-1}>
-      <span className="mute text-sm w-5">{at + 1}</span>
+      <span className="mute text-small w-5">{at + 1}</span>
       <span className="grow min-w-0 flex flex-col">
-        <span className={`font-word ${item.text.includes(' ') ? 'text-base leading-tight py-0.5' : 'text-lg leading-6 whitespace-nowrap'}`}>
+        <span className={`font-word ${item.text.includes(' ') ? 'text-body leading-tight py-0.5' : 'text-large leading-6 whitespace-nowrap'}`}>
           {item.asks}
           {asked ? <span className="mute"> → {item.right}</span> : null}
         </span>
-        {item.role === 'REVIEW' || item.role === 'ASSESSED' ? <span className="mute text-xs leading-tight truncate">{item.why}</span> : null}
+        {item.role === 'REVIEW' || item.role === 'ASSESSED' ? <span className="mute text-small leading-tight truncate">{item.why}</span> : null}
       </span>
       {item.view?.due && !asked ? <Tag tone={item.view.side === 'DUE' ? 'gold' : 'lagoon'}>{item.view.due.replace('_', '-')}</Tag> : null}
       <button type="button" data-move={`${item.text} -1`} className={small} aria-label={`Move ${item.text} up`} onClick={() => move(item.text, -1)}>

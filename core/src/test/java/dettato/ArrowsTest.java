@@ -1,10 +1,12 @@
 package dettato;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaPackage;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -17,8 +19,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -26,116 +34,54 @@ import org.junit.jupiter.api.Test;
 
 @AnalyzeClasses(packages = "dettato", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArrowsTest {
+  private static final Pattern ROW = Pattern.compile("\\| `([a-z]+)` \\|[^|]*\\|([^|]*)\\|");
+
+  /** The table of packages in the docs: what each needs, from the top down. */
+  private static Map<String, Set<String>> packages() throws IOException {
+    Map<String, Set<String>> needs = new LinkedHashMap<>();
+    String docs = Files.readString(Path.of("../docs/how-it-works.md"));
+    Matcher rows = ROW.matcher(docs.substring(0, docs.indexOf("The packages of the application")));
+    while (rows.find()) {
+      needs.put(
+          rows.group(1),
+          Stream.of(rows.group(2).split(","))
+              .map(String::strip)
+              .filter(n -> !n.isEmpty())
+              .collect(Collectors.toSet()));
+    }
+    return needs;
+  }
+
+  /** A sound knows no words, a word no rules, a rule no attempts. */
+  @Test
+  void arrowsPointDownInTheTableOfTheDocs() throws IOException {
+    Map<String, Set<String>> needs = packages();
+    assertTrue(needs.size() > 15, needs.keySet()::toString);
+    Set<String> beneath = new HashSet<>(needs.keySet());
+    needs.forEach(
+        (name, others) -> {
+          beneath.remove(name);
+          assertTrue(beneath.containsAll(others), name + " needs what stands above it: " + others);
+        });
+  }
+
   @ArchTest
-  static final ArchRule ARROWS_POINT_DOWN =
-      layeredArchitecture()
-          .consideringOnlyDependenciesInLayers()
-          .layer("table")
-          .definedBy("dettato.table")
-          .layer("sound")
-          .definedBy("dettato.sound")
-          .layer("word")
-          .definedBy("dettato.word")
-          .layer("rule")
-          .definedBy("dettato.rule")
-          .layer("spell")
-          .definedBy("dettato.spell")
-          .layer("mark")
-          .definedBy("dettato.mark")
-          .layer("diagnose")
-          .definedBy("dettato.diagnose")
-          .layer("plan")
-          .definedBy("dettato.plan")
-          .layer("find")
-          .definedBy("dettato.find")
-          .layer("text")
-          .definedBy("dettato.text")
-          .layer("focus")
-          .definedBy("dettato.focus")
-          .layer("prompt")
-          .definedBy("dettato.prompt")
-          .layer("choose")
-          .definedBy("dettato.choose")
-          .layer("deck")
-          .definedBy("dettato.deck")
-          .layer("activity")
-          .definedBy("dettato.activity")
-          .layer("kinds")
-          .definedBy("dettato.activity.*")
-          .layer("session")
-          .definedBy("dettato.session")
-          .layer("notation")
-          .definedBy("dettato.notation")
-          .layer("profile")
-          .definedBy("dettato.profile")
-          .layer("simulate")
-          .definedBy("dettato.simulate")
-          .whereLayer("sound")
-          .mayOnlyAccessLayers("table")
-          .whereLayer("word")
-          .mayOnlyAccessLayers("table", "sound")
-          .whereLayer("rule")
-          .mayOnlyAccessLayers("table", "word", "sound")
-          .whereLayer("spell")
-          .mayOnlyAccessLayers("rule", "word", "sound")
-          .whereLayer("mark")
-          .mayOnlyAccessLayers("table", "rule", "word", "sound")
-          .whereLayer("diagnose")
-          .mayOnlyAccessLayers("mark", "rule", "word", "sound")
-          .whereLayer("plan")
-          .mayOnlyAccessLayers("table", "diagnose", "spell", "mark", "rule", "word", "sound")
-          .whereLayer("find")
-          .mayOnlyAccessLayers("plan", "rule", "word", "sound")
-          .whereLayer("text")
-          .mayOnlyAccessLayers("table", "plan", "rule", "word", "sound")
-          .whereLayer("focus")
-          .mayOnlyAccessLayers("find", "plan", "rule", "word", "sound")
-          .whereLayer("choose")
-          .mayOnlyAccessLayers("focus", "text", "find", "plan", "rule", "word", "sound")
-          .whereLayer("prompt")
-          .mayNotAccessAnyLayer()
-          .whereLayer("deck")
-          .mayOnlyAccessLayers("plan", "rule", "word", "sound")
-          .whereLayer("session")
-          .mayOnlyAccessLayers(
-              "activity",
-              "kinds",
-              "choose",
-              "prompt",
-              "focus",
-              "plan",
-              "mark",
-              "rule",
-              "word",
-              "sound")
-          .whereLayer("activity")
-          .mayOnlyAccessLayers(
-              "choose", "prompt", "focus", "text", "find", "plan", "mark", "rule", "word", "sound")
-          .whereLayer("kinds")
-          .mayOnlyAccessLayers(
-              "table",
-              "activity",
-              "choose",
-              "prompt",
-              "deck",
-              "focus",
-              "text",
-              "find",
-              "plan",
-              "spell",
-              "mark",
-              "rule",
-              "word",
-              "sound")
-          .whereLayer("notation")
-          .mayOnlyAccessLayers("table", "rule", "word", "sound")
-          .whereLayer("profile")
-          .mayOnlyAccessLayers("table", "notation", "plan", "mark", "rule", "word", "sound")
-          .whereLayer("simulate")
-          .mayOnlyAccessLayers("rule", "word", "sound")
-          .because(
-              "a sound knows no words, a word no rules, a rule no attempts: each is tested and"
-                  + " replaced without the ones above it");
+  static void packagesNeedWhatTheDocsSay(JavaClasses core) throws IOException {
+    Map<String, String> said = new TreeMap<>();
+    packages().forEach((name, others) -> said.put(name, String.valueOf(new TreeSet<>(others))));
+    Map<String, String> real = new TreeMap<>();
+    for (JavaPackage one : core.getPackage("dettato").getSubpackages()) {
+      real.put(
+          one.getRelativeName(),
+          String.valueOf(
+              one.getPackageDependenciesFromThisPackageTree().stream()
+                  .map(JavaPackage::getName)
+                  .filter(n -> n.startsWith("dettato."))
+                  .map(n -> n.split("\\.")[1])
+                  .collect(Collectors.toCollection(TreeSet::new))));
+    }
+    assertEquals(said, real);
+  }
 
   @ArchTest
   static final ArchRule NO_KIND_KNOWS_ANOTHER =

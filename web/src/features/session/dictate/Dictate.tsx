@@ -108,7 +108,7 @@ function Giving({ session }: { session: Session }) {
         back={before ? () => goTo((from) => moved(from, -1, all)) : undefined}
         next={after ? () => goTo((from) => moved(from, 1, all)) : undefined}
         nextName={after ? (after.call === place.call ? inTerms(steps[after.step] ?? '') : nameOf(all[after.call] ?? here, hidden)) : ''}
-        end={done('btn-lg h-16 text-lg')}
+        end={done('btn-lg h-16 text-large')}
       />
     </>
   )
@@ -117,7 +117,7 @@ function Giving({ session }: { session: Session }) {
 /** A key that is a button too, for whoever gives with a finger. */
 function Quiet({ keyName, says, press, pressed }: { keyName: string; says: string; press: () => void; pressed?: boolean }) {
   return (
-    <button type="button" className="btn min-h-11 text-[15px] font-normal" aria-pressed={pressed} onClick={press}>
+    <button type="button" className="btn min-h-11 text-body font-normal" aria-pressed={pressed} onClick={press}>
       <Key>{keyName}</Key> {says}
     </button>
   )

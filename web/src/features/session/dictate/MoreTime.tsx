@@ -11,7 +11,7 @@ export function MoreTime({ seconds }: { seconds: number }) {
   const slower = everyone.data?.filter((e) => !e.to && e.extraTime > 0) ?? []
   if (slower.length === 0) return null
   return (
-    <p className="mute text-lg">
+    <p className="mute text-large">
       More time: {slower.map((e) => `${e.name} ${Math.round((seconds * (HUNDRED + e.extraTime)) / HUNDRED)} s`).join(', ')}
     </p>
   )

@@ -46,10 +46,10 @@ function Side({ keyName, name, total, here, give }: { keyName: string; name: str
     <button type="button" className="sheet flex items-center gap-3 px-4 py-1.5" title="A point, half a point, none" onClick={give}>
       <Key>{keyName}</Key>
       <span>{name}</span>
-      <strong className="text-3xl tabular-nums" aria-label={`${name}: ${saidPoints(total)} points`}>
+      <strong className="text-title tabular-nums" aria-label={`${name}: ${saidPoints(total)} points`}>
         {saidPoints(total)}
       </strong>
-      <span className="mute text-sm w-14 text-left">{here > 0 ? `+${saidPoints(here)} here` : ''}</span>
+      <span className="mute text-small w-14 text-left">{here > 0 ? `+${saidPoints(here)} here` : ''}</span>
     </button>
   )
 }

@@ -24,7 +24,7 @@ export function Aloud({ session, pupils, close }: { session: Session; pupils: re
         <FieldError says={note.isError ? said(note.error) : ''} />
         {spoken.map((block) => (
           <section key={block.id}>
-            <h3 className="mute text-sm font-semibold">
+            <h3 className="mute text-small font-semibold">
               {block.title}: {block.items.filter((i) => i.stumbled).length} of {block.items.length} stumbled over
             </h3>
             <ul className="flex flex-col">

@@ -50,7 +50,7 @@ function Look({ entry, column }: { entry: Entry; column: Column }) {
   return (
     <>
       <Shown cell={cell} />
-      {cell.corrected ? <span className="text-[11px] mute"> ✎</span> : null}
+      {cell.corrected ? <span className="text-small mute"> ✎</span> : null}
     </>
   )
 }

@@ -11,7 +11,7 @@ export function Correction({ name, first, known, long, keep, leave }: { name: st
   return (
     <input
       ref={input}
-      className={`w-full font-word bg-base-100 border-2 border-accent rounded outline-none block ${long ? 'text-lg px-2 h-9' : 'text-center h-[21px] leading-none'}`}
+      className={`w-full font-word bg-base-100 border-2 border-accent rounded outline-none block ${long ? 'text-large px-2 h-9' : 'text-center h-[21px] leading-none'}`}
       aria-label={`${name}, corrected`}
       placeholder={`${first} →`}
       value={text}

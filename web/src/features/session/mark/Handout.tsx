@@ -42,10 +42,10 @@ export function Handout({ session, close }: { session: number; close: () => void
               <p>
                 <span className="mute">Open</span> <strong>{window.location.host}/write</strong>
               </p>
-              <p className="text-5xl font-mono tracking-widest" aria-label={`Code ${[...now.code].join(' ')}`}>
+              <p className="text-board font-mono tracking-widest" aria-label={`Code ${[...now.code].join(' ')}`}>
                 {now.code}
               </p>
-              <p className="mute text-sm">Good until {now.endsAt ? new Date(now.endsAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : ''}. Devices must reach this machine.</p>
+              <p className="mute text-small">Good until {now.endsAt ? new Date(now.endsAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : ''}. Devices must reach this machine.</p>
               <button type="button" className="btn btn-sm w-fit" onClick={() => end.mutate()}>
                 End it
               </button>
@@ -60,7 +60,7 @@ export function Handout({ session, close }: { session: number; close: () => void
           </div>
         )}
         {now?.code ? (
-          <ul aria-label="Who has handed in" className="grid grid-cols-2 sm:grid-cols-4 gap-x-4 gap-y-0.5 text-sm">
+          <ul aria-label="Who has handed in" className="grid grid-cols-2 sm:grid-cols-4 gap-x-4 gap-y-0.5 text-small">
             {now.children.map((child) => (
               <li key={child.pupilId} title={WORDS[child.at]}>
                 <span aria-hidden="true" className="text-primary">
@@ -73,7 +73,7 @@ export function Handout({ session, close }: { session: number; close: () => void
           </ul>
         ) : null}
         {room.data?.offered ? (
-          <p className="flex items-center gap-3 text-sm">
+          <p className="flex items-center gap-3 text-small">
             <button type="button" className="btn btn-sm" disabled={begin.isPending || room.data.writing > 0} onClick={() => begin.mutate()}>
               Let the made-up class write
             </button>

@@ -30,7 +30,7 @@ export function Judgement({ cell, replace }: { cell: Cell; replace: (cell: Cell)
   return (
     <fieldset className="flex items-center gap-2 flex-wrap">
       <legend className="sr-only">Count it</legend>
-      <span aria-hidden className="text-sm">
+      <span aria-hidden className="text-small">
         Count it
       </span>
       <span className="join">
@@ -57,7 +57,7 @@ function Log({ cell, note, write }: { cell: Cell; note: string; write: (note: st
   const [open, setOpen] = useState(false)
   const log = useQuery({ ...ask.judgements(cell.attemptId), enabled: open })
   return (
-    <details className="basis-full text-sm" onToggle={(e) => setOpen(e.currentTarget.open)}>
+    <details className="basis-full text-small" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="cursor-pointer mute">a note, and what was judged before</summary>
       <input className="input input-sm w-full my-1" aria-label="A note for your judgement" placeholder="why, before you choose" maxLength={300} value={note} onChange={(e) => write(e.target.value)} />
       {log.isError ? <FieldError says={said(log.error)} /> : null}

@@ -36,13 +36,13 @@ export function MarkGrid({
 }) {
   return (
     <div className="sheet scrolls overflow-auto min-h-0 max-lg:max-h-[65vh] @container">
-      <table className="w-full border-separate border-spacing-0 text-[14.5px]" aria-label="Papers and words">
+      <table className="w-full border-separate border-spacing-0 text-body" aria-label="Papers and words">
         <thead>
           <tr className="font-word">
             <th scope="col" className="text-left sticky top-0 left-0 bg-base-100 z-20 py-1">
               <span className="sr-only">Child</span>
               {pile.byName ? null : (
-                <button type="button" className="link text-xs font-sans font-normal" title="The papers as the names go" onClick={pile.sortByName}>
+                <button type="button" className="link text-small font-sans font-normal" title="The papers as the names go" onClick={pile.sortByName}>
                   A–Z
                 </button>
               )}

@@ -142,7 +142,7 @@ function Marking({ session, papers: first }: { session: Session; papers: readonl
       </div>
       <PaperFoot session={session.id} pupil={pupil} store={store} />
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- one line that may scroll must be reachable by keyboard */}
-      <footer className="flex items-center gap-4 mute text-sm whitespace-nowrap overflow-x-auto shrink-0" tabIndex={0} aria-label="Keys">
+      <footer className="flex items-center gap-4 mute text-small whitespace-nowrap overflow-x-auto shrink-0" tabIndex={0} aria-label="Keys">
         {KEYS.filter((k) => k.short).map((k) => (
           <span key={k.keys}>
             <Key>{k.keys}</Key> {k.short}

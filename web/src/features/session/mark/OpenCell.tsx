@@ -95,7 +95,7 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
     return <Correction long={wide} name={`${name}: ${column.item.head}`} first={text} known={entry.kept?.corrected ?? ''} keep={keys.correct} leave={() => setCorrecting(false)} />
   }
   const { Marker } = column.kind
-  const shape = wide ? 'text-lg px-2 h-9' : 'text-center h-[21px] leading-none'
+  const shape = wide ? 'text-large px-2 h-9' : 'text-center h-[21px] leading-none'
   return (
     <div className="relative">
       {wide && entry.kept?.sentence ? <SentenceLine mark={entry.kept.sentence} /> : null}

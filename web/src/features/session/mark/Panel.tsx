@@ -36,7 +36,7 @@ export function Panel({
   return (
     <aside aria-label="About this attempt" className="flex flex-col gap-3 min-h-0 max-lg:min-h-fit overflow-auto [contain:layout_paint]">
       <section className="sheet p-3 flex flex-col gap-2 items-start" aria-live="polite">
-        <h2 className="mute text-sm font-semibold">
+        <h2 className="mute text-small font-semibold">
           {pupil.name} · {column.item.head}
         </h2>
         {entry.status === 'refused' ? <Quarrel entry={entry} pupil={pupil} column={column} store={store} /> : <Attempt entry={entry} column={column} store={store} />}
@@ -59,7 +59,7 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   if (!cell || cell.state === 'EMPTY' || cell.state === 'UNSURE') {
     return (
       <>
-        {item.units.length > 0 ? <Strip units={item.units} focus={item.focus} label={item.text} /> : <p className="font-word text-lg">{wanted(item)}</p>}
+        {item.units.length > 0 ? <Strip units={item.units} focus={item.focus} label={item.text} /> : <p className="font-word text-large">{wanted(item)}</p>}
         <p className="mute">{item.why || 'Type what stands on the paper.'}</p>
       </>
     )
@@ -76,13 +76,13 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   return (
     <>
       {cell.corrected ? (
-        <p className="text-sm">
+        <p className="text-small">
           <span className="mute">corrected:</span> <span className="font-word">{cell.corrected}</span> {cell.corrected === (item.answer[0] ?? item.text) ? '✓' : '✗'}
         </p>
       ) : null}
       {mark && mark.result !== 'RIGHT' && mark.result !== 'BLANK' ? <MarkStrip mark={mark} /> : <Strip units={item.units} focus={item.focus} label={item.text} />}
       {mark ? <Explained mark={mark} /> : null}
-      {asked.isError ? <p className="mute text-sm">The explanation cannot be had just now.</p> : null}
+      {asked.isError ? <p className="mute text-small">The explanation cannot be had just now.</p> : null}
       {mark && mark.result !== 'RIGHT' ? <Judgement cell={cell} replace={(c) => store.replace(c)} /> : null}
     </>
   )
@@ -118,8 +118,8 @@ const ChildAndRule = memo(function ChildAndRule({ pupil, rule, condition, sessio
   const ground = standing && [...standing.broken, ...standing.kept].find((c) => c.condition === condition)
   return (
     <section className="sheet p-3">
-      <h2 className="mute text-sm font-semibold">{pupil.name} and this rule</h2>
-      {before.isError ? <p className="mute text-sm">What was known before cannot be had just now.</p> : null}
+      <h2 className="mute text-small font-semibold">{pupil.name} and this rule</h2>
+      {before.isError ? <p className="mute text-small">What was known before cannot be had just now.</p> : null}
       {standing ? (
         <>
           <p>
@@ -129,7 +129,7 @@ const ChildAndRule = memo(function ChildAndRule({ pupil, rule, condition, sessio
               : `${KINDS[standing.kind]} ${standing.failures} of ${standing.opportunities} times.`}
           </p>
           {ground ? (
-            <p className="text-sm leading-snug line-clamp-2" title={ground.says}>
+            <p className="text-small leading-snug line-clamp-2" title={ground.says}>
               <strong>
                 kept {ground.opportunities - ground.failures} of {ground.opportunities}
               </strong>{' '}
@@ -139,7 +139,7 @@ const ChildAndRule = memo(function ChildAndRule({ pupil, rule, condition, sessio
           {standing.state === 'PATTERN' ? (
             <p className="flex gap-2 items-center mt-1">
               <Tag tone="lagoon">a pattern, not a slip</Tag>
-              <span className="mute text-sm">probability {standing.probability.toFixed(2)}</span>
+              <span className="mute text-small">probability {standing.probability.toFixed(2)}</span>
             </p>
           ) : null}
         </>
@@ -167,11 +167,11 @@ const SoFar = memo(function SoFar({ session, papers, store }: { session: Session
   const says = (id: string) => rules.data?.flatMap((r) => r.conditions).find((c) => c.id === id)?.says ?? ''
   return (
     <section className="sheet p-3" aria-label="So far in this session">
-      <h2 className="mute text-sm font-semibold">So far in this session</h2>
+      <h2 className="mute text-small font-semibold">So far in this session</h2>
       {all.length === 0 ? <p className="mute">No rule is broken yet.</p> : null}
       <ul className="flex flex-col gap-1">
         {all.slice(0, SLIPS).map((slip) => (
-          <li key={slip.condition + slip.outcome} className="text-sm leading-snug line-clamp-2" title={says(slip.condition)}>
+          <li key={slip.condition + slip.outcome} className="text-small leading-snug line-clamp-2" title={says(slip.condition)}>
             <span aria-hidden="true">{SIGNS[slip.outcome]}</span> <strong>{named(slip.names)}</strong> <span className="mute">{KINDS[slip.outcome]}:</span> {says(slip.condition)}
           </li>
         ))}

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect } from 'react'
+import { useEffect, useRef } from 'react'
 import type { Pupil } from '../../../api/client'
 import { ask } from '../../../api/queries'
 import type { PaperStore } from './paperStore'
@@ -13,13 +13,16 @@ export function PaperFoot({ session, pupil, store }: { session: number; pupil: P
   const queries = useQueryClient()
   const scores = useQuery(ask.scores(session))
   const kept = useRevision(store)
+  const counted = useRef(kept)
   useEffect(() => {
+    if (counted.current === kept) return undefined
+    counted.current = kept
     const timer = window.setTimeout(() => void queries.invalidateQueries({ queryKey: ask.scores(session).queryKey }), SOON)
     return () => window.clearTimeout(timer)
-  }, [kept, pupil.id, queries, session])
+  }, [kept, queries, session])
   const says = scores.data?.find((s) => s.pupilId === pupil.id)?.says
   return (
-    <p className="text-sm px-1 shrink-0" role="status" aria-label="This paper in numbers">
+    <p className="text-small px-1 shrink-0" role="status" aria-label="This paper in numbers">
       <strong>{pupil.name}</strong> <span className="mute">{scores.isError ? 'could not be counted just now' : (says ?? 'nothing entered yet')}</span>
       {says ? (
         <a className="link ml-3" href={`/api/sessions/${session}/scores.csv`} download>

@@ -44,7 +44,7 @@ export const PaperRow = memo(function PaperRow({
             e.preventDefault()
             move(Number(e.dataTransfer.getData('text/plain')), row)
           }}
-          className={`cursor-grab text-left font-semibold text-[13.5px] pl-2 pr-1.5 h-[21px] leading-none whitespace-nowrap sticky left-0 z-[5] ${column ? 'soft' : 'bg-base-100'}`}
+          className={`cursor-grab text-left font-semibold text-small pl-2 pr-1.5 h-[21px] leading-none whitespace-nowrap sticky left-0 z-[5] ${column ? 'soft' : 'bg-base-100'}`}
         >
           {pupil.name} <span className="text-primary font-normal">{state === 'away' ? <em className="mute">away</em> : state === 'done' ? '✓' : ''}</span>
         </th>

@@ -32,19 +32,19 @@ export function PasteDialog({ session, taken, close }: { session: number; taken:
     <dialog ref={dialog} className="modal" aria-label="Paste or file" onClose={close} onCancel={close}>
       <div className="modal-box bg-base-100 max-w-3xl flex flex-col gap-3">
         <h2 className="font-semibold">Paste or file</h2>
-        <p className="mute text-sm">
+        <p className="mute text-small">
           Copy names and words with the answers from a spreadsheet, names down or across, in any order; = is right, - is blank. Or take a CSV file, also one with <span className="font-word">pupil,target,attempt</span>.
         </p>
         <textarea
           aria-label="The block"
-          className="textarea w-full font-word text-base leading-snug"
+          className="textarea w-full font-word text-body leading-snug"
           rows={6}
           spellCheck={false}
           placeholder={'\tbadge\tcage\nAnwen\tbage\t=\n'}
           value={text}
           onChange={(e) => show(e.target.value)}
         />
-        <label className="link cursor-pointer focus-within:outline-2 text-sm w-fit">
+        <label className="link cursor-pointer focus-within:outline-2 text-small w-fit">
           Take a file
           <input
             type="file"
@@ -57,7 +57,7 @@ export function PasteDialog({ session, taken, close }: { session: number; taken:
             }}
           />
         </label>
-        <div role="status" className="flex flex-col gap-2 text-sm">
+        <div role="status" className="flex flex-col gap-2 text-small">
           {look.data ? (
             <p>
               <strong>{counted(found.length - other.length, 'answer')}</strong> to go in{same > 0 ? `, ${same} there already` : ''}

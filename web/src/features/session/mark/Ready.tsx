@@ -45,7 +45,7 @@ export function Ready({ ready, take }: { ready: Standing; take: (text: string) =
       {ready.all.map((text, i) => (
         <li key={text} id={`${ready.id}.${i}`} role="option" aria-selected={i === ready.at} className={`px-2 flex gap-2 justify-between cursor-pointer ${i === ready.at ? 'soft' : ''}`} onPointerDown={() => take(text)}>
           {text}
-          <kbd className="mute text-xs self-center">{i + 1}</kbd>
+          <kbd className="mute text-small self-center">{i + 1}</kbd>
         </li>
       ))}
     </ul>

@@ -14,12 +14,12 @@ export function SentenceLine({ mark }: { mark: SentenceMark }) {
       <ol aria-label="Word by word" className="flex flex-wrap gap-1">
         {mark.words.map((word, i) => (
           <li key={i} className={`flex flex-col items-center rounded-lg border px-1.5 leading-tight ${look(word)}`}>
-            <span className="mute text-xs">{word.target || '·'}</span>
+            <span className="mute text-small">{word.target || '·'}</span>
             <span className={`font-word ${isWrong(word) ? 'wavy' : ''}`}>{word.written || '—'}</span>
           </li>
         ))}
       </ol>
-      <p className="flex flex-wrap items-center gap-1 text-sm mute">
+      <p className="flex flex-wrap items-center gap-1 text-small mute">
         {off.map((c) => (
           <Tag key={c.rule + c.outcome} tone={c.outcome === 'OVER' ? 'plum' : 'gold'}>
             {inTerms(CONVENTIONS[c.rule] ?? c.rule)}

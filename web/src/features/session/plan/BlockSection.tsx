@@ -32,8 +32,8 @@ export function BlockSection({ block, seconds, plan, actions, open, toggle }: Bl
         <h2 className="font-semibold grow min-w-0">
           <button type="button" className="w-full text-left flex items-baseline gap-2" aria-expanded={open} onClick={toggle}>
             <span className="truncate">{block.title}</span>
-            <span className="mute text-sm font-normal">{block.items.length > 1 ? block.items.length : ''}</span>
-            <span className="mute text-sm font-normal ml-auto whitespace-nowrap">{seconds === undefined ? '' : `${Math.max(1, Math.round(seconds / 60))} min`}</span>
+            <span className="mute text-small font-normal">{block.items.length > 1 ? block.items.length : ''}</span>
+            <span className="mute text-small font-normal ml-auto whitespace-nowrap">{seconds === undefined ? '' : `${Math.max(1, Math.round(seconds / 60))} min`}</span>
           </button>
         </h2>
         <button type="button" className="btn btn-ghost btn-xs btn-square" aria-label={`Drop the block ${block.title}`} onClick={() => plan.change(withoutBlock(block.id))}>
@@ -60,7 +60,7 @@ export function BlockSection({ block, seconds, plan, actions, open, toggle }: Bl
       ) : block.items.length > 0 ? (
         <p className="font-word leading-snug line-clamp-2">{block.items.map((i) => i.asks).join(' · ')}</p>
       ) : (
-        <p className="mute text-sm">nothing yet</p>
+        <p className="mute text-small">nothing yet</p>
       )}
     </section>
   )
@@ -74,7 +74,7 @@ function Title({ block, plan }: { block: PlannedBlock; plan: PlanEdit }) {
   }
   return (
     <div className="flex items-center gap-1 pt-1">
-      <label className="mute text-xs flex items-center gap-1 grow">
+      <label className="mute text-small flex items-center gap-1 grow">
         called
         <input
           className="input input-xs grow"

@@ -11,7 +11,7 @@ export function Candidates({ groups, onSheet, take }: { groups: readonly Candida
     <div className="overflow-auto px-3 pb-2" tabIndex={0} role="group" aria-label="Candidates">
       {shown.map((g) => (
         <section key={g.condition ?? g.says} aria-label={g.says}>
-          <h3 className="font-semibold text-sm pt-2.5 pb-1 flex flex-wrap items-center gap-2">
+          <h3 className="font-semibold text-small pt-2.5 pb-1 flex flex-wrap items-center gap-2">
             {g.says}
             <Need group={g} />
           </h3>
@@ -35,7 +35,7 @@ function Row({ candidate: c, take }: { candidate: Candidate; take: () => void })
   return (
     <li className="flex items-center gap-2 py-1 border-b border-dotted border-base-300 min-w-0" title={c.clue}>
       <Strip units={c.units} size="sm" focus={c.focus} untaught={c.untaught} label={c.word} />
-      <span className="mute text-xs grow leading-tight min-w-0">{c.untaught.length > 0 ? `${c.untaught.map((g) => g.replace('_', '-')).join(', ')} not taught yet` : ''}</span>
+      <span className="mute text-small grow leading-tight min-w-0">{c.untaught.length > 0 ? `${c.untaught.map((g) => g.replace('_', '-')).join(', ')} not taught yet` : ''}</span>
       <button type="button" className="btn btn-sm btn-square" aria-label={`Take ${c.word}`} onClick={take}>
         +
       </button>

@@ -14,7 +14,7 @@ export function Checks({ session, plan, actions }: { session: Session; plan: Pla
   const often = (c: Check) => checks.filter((d) => d.says === c.says).length
   const { guess } = session
   return (
-    <div className={`mt-auto rounded-lg px-3 py-2 text-sm flex flex-col gap-1 ${checks.length > 0 ? 'bg-warning text-warning-content' : 'soft'}`} role="status">
+    <div className={`mt-auto rounded-lg px-3 py-2 text-small flex flex-col gap-1 ${checks.length > 0 ? 'bg-warning text-warning-content' : 'soft'}`} role="status">
       {checks.length > 1 ? <strong>{checks.length} checks</strong> : null}
       {told.slice(0, SHOWN).map((c) => (
         <div key={c.kind + c.says} className="flex items-start gap-2">

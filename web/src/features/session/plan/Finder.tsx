@@ -40,11 +40,11 @@ export function Finder({ rules, plan }: { rules: readonly RuleView[]; plan: Plan
   const section = (title: string, some: readonly RuleView[]) =>
     some.length > 0 ? (
       <>
-        <h2 className="mute text-sm font-semibold mt-1.5">{title}</h2>
+        <h2 className="mute text-small font-semibold mt-1.5">{title}</h2>
         {some.map((r) => (
           <Choice key={r.id} focus={{ rule: r.id }} plan={plan} says={r.name}>
             {r.name}
-            <span className="mute text-sm whitespace-nowrap ml-auto">{children(r.id) || ''}</span>
+            <span className="mute text-small whitespace-nowrap ml-auto">{children(r.id) || ''}</span>
           </Choice>
         ))}
       </>
@@ -61,20 +61,20 @@ export function Finder({ rules, plan }: { rules: readonly RuleView[]; plan: Plan
       {section(inTerms('Joining an ending'), fitting.filter((r) => r.joins))}
       {soundsFound.length > 0 ? (
         <>
-          <h2 className="mute text-sm font-semibold mt-1.5">Rival spellings of a sound</h2>
+          <h2 className="mute text-small font-semibold mt-1.5">Rival spellings of a sound</h2>
           <Sounds sounds={soundsFound} plan={plan} />
         </>
       ) : null}
       {!wanted || irregular.toLowerCase().includes(wanted) ? (
         <>
-          <h2 className="mute text-sm font-semibold mt-1.5">By heart</h2>
+          <h2 className="mute text-small font-semibold mt-1.5">By heart</h2>
           <Choice focus={{ irregular: true }} plan={plan} says={irregular}>
             {irregular}
           </Choice>
         </>
       ) : null}
-      {fitting.length + soundsFound.length === 0 ? <p className="mute text-sm p-2">Nothing is called that. Try letters, such as tch, or a sound.</p> : null}
-      <p className="mute text-xs px-2.5 py-1">{map.isError ? 'How many children need each is not known just now.' : 'Numbers: children who need it.'}</p>
+      {fitting.length + soundsFound.length === 0 ? <p className="mute text-small p-2">Nothing is called that. Try letters, such as tch, or a sound.</p> : null}
+      <p className="mute text-small px-2.5 py-1">{map.isError ? 'How many children need each is not known just now.' : 'Numbers: children who need it.'}</p>
     </section>
   )
 }

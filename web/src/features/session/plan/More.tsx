@@ -65,13 +65,13 @@ export function More({ session, plan }: { session: Session; plan: PlanEdit }) {
           <button type="submit" className="btn btn-sm" disabled={template.isPending}>
             Keep
           </button>
-          {template.isSuccess ? <p role="status" className="text-sm">Kept. Everyone in the school finds it in Week.</p> : null}
+          {template.isSuccess ? <p role="status" className="text-small">Kept. Everyone in the school finds it in Week.</p> : null}
         </form>
         <a className="btn btn-sm" href={`/api/sessions/${session.id}/session.json`} download>
           Take it as a file
         </a>
         {copy.isError || template.isError ? (
-          <p role="alert" className="text-error text-sm">
+          <p role="alert" className="text-error text-small">
             {said(copy.error ?? template.error)}
           </p>
         ) : null}

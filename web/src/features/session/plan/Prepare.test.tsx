@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test } from 'vitest'
 import type { FilledItem, Plan } from '../../../api/client'
@@ -329,4 +329,18 @@ test('words for every focus stand there, those of the first before', async () =>
   await open()
   expect(await screen.findByLabelText('Take said')).toBeDefined()
   expect(screen.getByText('32, commonest first')).toBeDefined()
+})
+
+test('what had not reached the server when the page was closed is made when the session is next opened', async () => {
+  fail('put', '/api/sessions/9', 503, 'down')
+  await open()
+  await userEvent.click(screen.getByLabelText('Take ledge'))
+  await screen.findByText(/down/)
+  expect(window.localStorage.getItem('dettato.plan.9')).toContain('ledge')
+  cleanup()
+  let version = 3
+  answer('put', '/api/sessions/9', ({ body }) => withWords(texts(body as Plan, 'words') ?? [], texts(body as Plan, 'sentence') ?? [], ++version))
+  show(<Prepare />, '/prepare/:id', '/prepare/9')
+  await waitFor(() => expect((askedOf('put', '/api/sessions/9').at(-1)?.body as Plan).blocks[0]?.items.map((i) => i.text)).toEqual(['badge', 'cage', 'ledge']))
+  await waitFor(() => expect(window.localStorage.getItem('dettato.plan.9')).toBeNull())
 })

@@ -56,7 +56,7 @@ function Planner({ session, rules }: { session: Session; rules: readonly RuleVie
           </>
         }
       >
-        <span role="status" className="mute text-sm">
+        <span role="status" className="mute text-small">
           {plan.busy ? 'keeping…' : ''}
         </span>
         <div className="join">

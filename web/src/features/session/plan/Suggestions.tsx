@@ -41,7 +41,7 @@ export function Suggestions({
             <li key={f.text} className="flex items-center gap-2 py-1.5 border-b border-dotted border-base-300">
               <span className="grow min-w-0">
                 <Said item={f} />
-                {f.why ? <span className="block mute text-sm leading-tight">{f.why}</span> : null}
+                {f.why ? <span className="block mute text-small leading-tight">{f.why}</span> : null}
               </span>
               <button type="button" className="btn btn-sm btn-square" aria-label={`Take ${f.text}`} onClick={() => take(f)}>
                 +
@@ -61,7 +61,7 @@ export function Suggestions({
 
 function Said({ item }: { item: FilledItem }) {
   return (
-    <span className="font-word text-lg leading-snug">
+    <span className="font-word text-large leading-snug">
       {item.asks}
       {item.right ? <span className="mute"> → {item.right}</span> : null}
     </span>

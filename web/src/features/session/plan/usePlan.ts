@@ -6,6 +6,7 @@ import { ask, classChanged } from '../../../api/queries'
 import { useLeaving } from '../../../lib/useLeaving'
 import { inverse } from './inverse'
 import { planOf, toSend, type Change, type Planned } from './plan'
+import { useUnsent } from './unsent'
 
 interface Failed {
   readonly error: Error
@@ -30,6 +31,9 @@ interface Steps {
   readonly forth: readonly Step[]
 }
 
+/** The server could not be reached or could not answer: the change itself is as good as before. */
+const notTold = (error: Error) => error instanceof ApiProblem && (error.status === 0 || error.status >= 500)
+
 const MOST_STEPS = 50
 
 /** Another window may change it again and again while a change is made anew on what stands there. */
@@ -38,7 +42,7 @@ const MOST_TRIES = 6
 /**
  * A session's plan: every change shows at once and is kept in its turn, each made on what the one before has kept. A
  * session changed in another window is read again and the change made on that; one that fails is told, and can be
- * made again.
+ * made again. What has not reached the server stays on this machine, and is made when the session is next opened.
  */
 export function usePlan(session: Session) {
   const queries = useQueryClient()
@@ -90,6 +94,7 @@ export function usePlan(session: Session) {
   // eslint-disable-next-line react-hooks/refs -- read in handlers only, never while drawing
   newestTexts.current = now.blocks.flatMap((b) => b.items.map((i) => i.text))
   useLeaving(pending.length > 0)
+  const waiting = failed && notTold(failed.error) ? [failed.sent.change, ...pending] : pending
   const made = (change: Change): Step => {
     const step: Step = { was: now, did: change(now) }
     send({ change, step })
@@ -101,6 +106,7 @@ export function usePlan(session: Session) {
   }
   /** What a step did is looked up when its turn has come: by then it is known what was kept. */
   const takenBack = (step: Step): Change => (plan) => inverse(step.was, step.did)(plan)
+  useUnsent(session.id, planOf(newest), waiting, change)
   const undo = () => {
     const last = steps.back.at(-1)
     if (last) setSteps({ back: steps.back.slice(0, -1), forth: [...steps.forth, made(takenBack(last))] })

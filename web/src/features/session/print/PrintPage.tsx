@@ -53,7 +53,7 @@ export function PrintPage() {
                 <input type="radio" name="paper" className="radio radio-sm mt-1" checked={paper === kind} onChange={() => url.set({ paper: kind === 'sheet' ? '' : kind })} />
                 <span>
                   {title}
-                  <span className="mute text-sm block leading-tight">{says}</span>
+                  <span className="mute text-small block leading-tight">{says}</span>
                 </span>
               </label>
             ))}

@@ -53,7 +53,7 @@ export function DeckPage() {
           </button>
         ))}
       </div>
-      <p className="mute text-sm">
+      <p className="mute text-small">
         A card that is right on {counted(secure, 'different day')} sleeps: it is asked once a week. A stumble, noted with X while you give it, wakes it. {inTerms('Endings')} never sleep. Put a block of cards on a sheet to deal them.
       </p>
       {shown.length === 0 ? (
@@ -75,9 +75,9 @@ function Card({ card: c }: { card: CardView }) {
   const asks = KINDS.find(([k]) => k === c.kind)?.[2] ?? ''
   return (
     <li className={`sheet p-3 flex flex-col gap-1 ${c.dealt ? 'border-primary' : ''}`}>
-      <span className={`text-3xl ${c.kind === 'SOUND' ? 'font-ipa' : 'font-word'}`}>{c.front}</span>
+      <span className={`text-title ${c.kind === 'SOUND' ? 'font-ipa' : 'font-word'}`}>{c.front}</span>
       <span className={c.kind === 'GRAPHEME' ? 'font-ipa' : 'font-word'}>{c.back.replaceAll(';', ',')}</span>
-      <span className="mute text-sm">{asks}</span>
+      <span className="mute text-small">{asks}</span>
       <span className="mt-auto">
         <Tag tone={TONES[c.state]}>{c.why}</Tag>
       </span>

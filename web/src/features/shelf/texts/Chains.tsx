@@ -26,8 +26,8 @@ export function Chains() {
     <div className="grid grid-cols-1 lg:grid-cols-[300px_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">
       <form aria-label="The chain" className="flex flex-col gap-1.5" onSubmit={(e) => e.preventDefault()}>
         <label className="flex flex-col gap-0.5">
-          <span className="mute text-sm">First word</span>
-          <input className="input input-sm w-full font-word text-base" placeholder="any" maxLength={20} value={url.get('start')} onChange={(e) => url.set({ start: e.target.value.trim().toLowerCase() })} />
+          <span className="mute text-small">First word</span>
+          <input className="input input-sm w-full font-word text-body" placeholder="any" maxLength={20} value={url.get('start')} onChange={(e) => url.set({ start: e.target.value.trim().toLowerCase() })} />
         </label>
         <Row label="Words">
           <Choice name="How many words" options={[['5', '5'], ['', '8'], ['10', '10'], ['12', '12']]} value={url.get('length')} change={(length) => url.set({ length })} />
@@ -41,7 +41,7 @@ export function Chains() {
         <button type="button" className="btn btn-sm btn-primary mt-1" onClick={() => url.set({ seed: String(seed + 1) })}>
           Another chain
         </button>
-        <p className="mute text-sm">Only words of what is taught so far. One sound changes, sometimes with several letters. Doubles are words in ff, ll, ss, zz or ck.</p>
+        <p className="mute text-small">Only words of what is taught so far. One sound changes, sometimes with several letters. Doubles are words in ff, ll, ss, zz or ck.</p>
         {chain.data ? <SendWords words={chain.data.words} /> : null}
       </form>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
@@ -54,8 +54,8 @@ export function Chains() {
               const move = chain.data.moves[i - 1]
               return (
                 <li key={word} className="flex items-baseline gap-4 border-b border-dotted border-base-300 py-1.5">
-                  <span className="mute text-sm w-5 text-right">{i + 1}</span>
-                  <span className="font-word text-2xl w-44">{word}</span>
+                  <span className="mute text-small w-5 text-right">{i + 1}</span>
+                  <span className="font-word text-head w-44">{word}</span>
                   <span className="mute">{move ? MOVES[move] : ''}</span>
                 </li>
               )

@@ -30,14 +30,14 @@ export function CheckText() {
     <div className="grid grid-cols-1 lg:grid-cols-[1fr_420px] gap-4 min-h-0 grow max-lg:min-h-fit">
       <div className="flex flex-col gap-2 min-h-0">
         <div className="flex items-center gap-2 max-w-96">
-          <span className="mute text-sm whitespace-nowrap">It should test</span>
+          <span className="mute text-small whitespace-nowrap">It should test</span>
           <Pick name="Rule" value={rule} change={(picked) => url.set({ rule: picked })}>
             {(rules.data ?? []).map((r) => [r.id, r.name] as const)}
           </Pick>
         </div>
         <label className="flex flex-col gap-1 min-h-0 grow">
-          <span className="mute text-sm">Type or paste a sentence or a text</span>
-          <textarea className="textarea w-full grow min-h-48 font-word text-xl leading-relaxed" maxLength={LONGEST} value={text} onChange={(e) => type(e.target.value)} placeholder="The keeper lit the lamp." />
+          <span className="mute text-small">Type or paste a sentence or a text</span>
+          <textarea className="textarea w-full grow min-h-48 font-word text-head leading-relaxed" maxLength={LONGEST} value={text} onChange={(e) => type(e.target.value)} placeholder="The keeper lit the lamp." />
         </label>
         {checked.isError ? <Failed error={checked.error} retry={() => void checked.refetch()} /> : null}
         <SendWords words={sentences} sentences />

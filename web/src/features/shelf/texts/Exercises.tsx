@@ -15,7 +15,8 @@ export function Exercises() {
   const { id } = useClass()
   const url = useUrl()
   const kinds = useQuery(ask.exercises(id))
-  const kind = kinds.data?.find((k) => k.id === url.get('ex')) ?? kinds.data?.[0]
+  // Tasks that share a box show best what this page is for.
+  const kind = kinds.data?.find((k) => k.id === url.get('ex')) ?? kinds.data?.find((k) => k.boxed)
   const open = kind?.id ?? ''
   const seed = Number(url.get('seed') || 1)
   const made = useQuery({ ...ask.tasks(id, open, taskQuery(url.get)), enabled: open !== '' })
@@ -54,7 +55,7 @@ export function Exercises() {
       </form>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
       <section aria-label="Tasks" className="sheet p-4 min-h-0 overflow-auto flex flex-col gap-3" tabIndex={0}>
-        <p className="text-lg font-semibold">{kind?.asks ?? ''}</p>
+        <p className="text-large font-semibold">{kind?.asks ?? ''}</p>
         {made.isPending ? <Loading rows={8} /> : null}
         {made.isError ? <Failed error={made.error} retry={() => void made.refetch()} /> : null}
         {made.data && tasks.length === 0 ? <p className="mute">Nothing taught so far fits this. Choose another focus, or none.</p> : null}
@@ -124,7 +125,7 @@ function About() {
 
 function Box({ of }: { of: readonly string[] }) {
   return (
-    <ul aria-label="To choose from" className="flex flex-wrap gap-x-5 gap-y-1 border border-base-300 rounded-lg px-4 py-2 font-word text-lg">
+    <ul aria-label="To choose from" className="flex flex-wrap gap-x-5 gap-y-1 border border-base-300 rounded-lg px-4 py-2 font-word text-large">
       {of.map((option) => (
         <li key={option}>{option}</li>
       ))}
@@ -147,20 +148,20 @@ function TaskLine({ task, at, answers, boxed, toFind }: TaskLineProps) {
   const more = task.answer.length - shown.length
   return (
     <li className="grid grid-cols-[1.5rem_1fr] gap-x-2 border-b border-dotted border-base-300 py-1.5">
-      <span className="mute text-sm pt-1">{at}</span>
+      <span className="mute text-small pt-1">{at}</span>
       <div>
         <p className="flex flex-wrap items-baseline gap-x-4">
-          {toFind ? null : <span className="font-word text-lg">{task.says}</span>}
-          {boxed ? null : <span className="font-word text-lg">{task.options.join('  ·  ')}</span>}
+          {toFind ? null : <span className="font-word text-large">{task.says}</span>}
+          {boxed ? null : <span className="font-word text-large">{task.options.join('  ·  ')}</span>}
           {answers ? (
-            <b className="font-word text-lg text-primary">
+            <b className="font-word text-large text-primary">
               <span aria-hidden="true">→ </span>
               {shown.join(', ')}
-              {more > 0 ? <span className="mute font-normal text-sm"> and {more} more</span> : null}
+              {more > 0 ? <span className="mute font-normal text-small"> and {more} more</span> : null}
             </b>
           ) : null}
         </p>
-        {answers ? <p className="mute text-sm">{task.why}</p> : null}
+        {answers ? <p className="mute text-small">{task.why}</p> : null}
       </div>
     </li>
   )
@@ -182,7 +183,7 @@ function Copy({ kind, tasks }: { kind: ExerciseView; tasks: readonly Task[] }) {
       <button type="button" className="btn btn-sm w-full" onClick={() => void copy()}>
         Copy to hand out
       </button>
-      <p role="status" className="text-sm min-h-5">
+      <p role="status" className="text-small min-h-5">
         {said}
       </p>
       <FieldError says={failure} />

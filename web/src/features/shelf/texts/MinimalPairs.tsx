@@ -51,10 +51,10 @@ export function MinimalPairs() {
           </select>
         </Row>
         <label className="flex flex-col gap-0.5">
-          <span className="mute text-sm">Or every pair of one word</span>
-          <input className="input input-sm w-full font-word text-base" placeholder="any" maxLength={20} value={word} onChange={(e) => url.set({ word: e.target.value.trim().toLowerCase() })} />
+          <span className="mute text-small">Or every pair of one word</span>
+          <input className="input input-sm w-full font-word text-body" placeholder="any" maxLength={20} value={word} onChange={(e) => url.set({ word: e.target.value.trim().toLowerCase() })} />
         </label>
-        <p className="mute text-sm">Only words of what is taught so far, the commonest first. The first six pairs go on the sheet.</p>
+        <p className="mute text-small">Only words of what is taught so far, the commonest first. The first six pairs go on the sheet.</p>
         <SendWords words={words} />
       </form>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard */}
@@ -65,8 +65,8 @@ export function MinimalPairs() {
         <ul className="grid grid-cols-1 xl:grid-cols-2 gap-x-8">
           {found.data?.pairs.map((p) => (
             <li key={`${p.a} ${p.b}`} className="flex items-baseline gap-3 border-b border-dotted border-base-300 py-1">
-              <span className="font-word text-xl w-28">{p.a}</span>
-              <span className="font-word text-xl w-28">{p.b}</span>
+              <span className="font-word text-head w-28">{p.a}</span>
+              <span className="font-word text-head w-28">{p.b}</span>
               <span className="mute">/{p.differs.replace('-', '/ or /')}/</span>
             </li>
           ))}

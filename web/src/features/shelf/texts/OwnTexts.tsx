@@ -49,11 +49,11 @@ export function OwnText({ titled }: { titled: boolean }) {
   const what = titled ? 'text' : 'sentence'
   return (
     <details className="border-t border-base-300 pt-2">
-      <summary className="cursor-pointer text-sm font-semibold">Your own {what}s</summary>
+      <summary className="cursor-pointer text-small font-semibold">Your own {what}s</summary>
       <form onSubmit={(e) => void submit(e)} className="flex flex-col gap-1 mt-1">
         {titled ? <input className="input input-sm w-full" aria-label="Title of your text" placeholder="Title" required maxLength={80} value={title} onChange={(e) => setTitle(e.target.value)} /> : null}
         <textarea
-          className="textarea textarea-sm w-full font-word text-base leading-snug"
+          className="textarea textarea-sm w-full font-word text-body leading-snug"
           aria-label={`A ${what} of your own`}
           rows={titled ? 6 : 2}
           maxLength={titled ? 2000 : 300}
@@ -65,7 +65,7 @@ export function OwnText({ titled }: { titled: boolean }) {
           Keep it
         </button>
       </form>
-      <p className="text-sm mt-2 flex gap-3 items-center">
+      <p className="text-small mt-2 flex gap-3 items-center">
         <a className="link" href="/api/own-texts.csv" download>
           All as CSV
         </a>
@@ -83,7 +83,7 @@ export function OwnText({ titled }: { titled: boolean }) {
           />
         </label>
       </p>
-      <p role="status" className="text-sm">
+      <p role="status" className="text-small">
         {own.told}
       </p>
       <FieldError says={own.failure} />

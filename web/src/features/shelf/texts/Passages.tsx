@@ -37,7 +37,7 @@ export function Passages() {
               onClick={() => url.set({ title: p.title })}
             >
               <span className="grow">{p.title}</span>
-              <span className="text-sm">{p.columns.length > 0 ? p.columns.reduce((n, c) => n + c.words.length, 0) : p.words}</span>
+              <span className="text-small">{p.columns.length > 0 ? p.columns.reduce((n, c) => n + c.words.length, 0) : p.words}</span>
             </button>
           ))}
         </nav>
@@ -65,10 +65,10 @@ function Passage({ passage }: { passage: PassageView }) {
     // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a scrolling list must be reachable by keyboard
     <div role="group" aria-label={passage.title} className="sheet p-5 min-h-0 overflow-auto flex flex-col gap-4" tabIndex={0}>
       <div className="flex items-center gap-3">
-        <h2 className="text-lg font-semibold">{passage.title}</h2>
-        <span className="mute text-sm">{passage.words} words</span>
+        <h2 className="text-large font-semibold">{passage.title}</h2>
+        <span className="mute text-small">{passage.words} words</span>
         {passage.own ? <DropOwn id={passage.own} name={passage.title} /> : null}
-        <span role="status" className="text-sm ml-auto">
+        <span role="status" className="text-small ml-auto">
           {said}
         </span>
         <button type="button" className="btn btn-sm" onClick={() => void copy()}>
@@ -76,7 +76,7 @@ function Passage({ passage }: { passage: PassageView }) {
         </button>
       </div>
       <FieldError says={failure} />
-      <p className="font-word text-xl leading-relaxed max-w-[60ch]">
+      <p className="font-word text-head leading-relaxed max-w-[60ch]">
         <Marked text={passage.text} spans={passage.spans} />
       </p>
       {passage.columns.length > 0 ? (
@@ -90,7 +90,7 @@ function Passage({ passage }: { passage: PassageView }) {
         </dl>
       ) : null}
       {passage.untaught.length > 0 ? (
-        <p className="mute text-sm">
+        <p className="mute text-small">
           Not taught yet: {passage.untaught.map((u) => `${u.word} (${u.graphemes.join(', ').replaceAll('_', '-')})`).join(', ')}
         </p>
       ) : null}

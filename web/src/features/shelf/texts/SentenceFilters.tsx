@@ -29,8 +29,8 @@ export function SentenceFilters() {
   return (
     <form aria-label="Filters" className="flex flex-col gap-1.5 pr-1" onSubmit={(e) => e.preventDefault()}>
       <label className="flex flex-col gap-0.5">
-        <span className="mute text-sm">Letters in it</span>
-        <input className="input input-sm w-full font-word text-base" placeholder="seal" maxLength={40} value={url.get('text')} onChange={(e) => set({ text: e.target.value })} />
+        <span className="mute text-small">Letters in it</span>
+        <input className="input input-sm w-full font-word text-body" placeholder="seal" maxLength={40} value={url.get('text')} onChange={(e) => set({ text: e.target.value })} />
       </label>
       <Row label="Rule">
         <Pick name="Rule" value={url.get('rule')} change={(id) => set({ rule: id, condition: '' })}>

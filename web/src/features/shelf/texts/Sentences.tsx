@@ -33,7 +33,7 @@ export function Sentences() {
         {found.isError ? <Failed error={found.error} retry={() => void found.refetch()} /> : null}
         {found.data ? (
           <>
-            <p className="px-4 py-2 border-b border-base-300 mute text-sm">
+            <p className="px-4 py-2 border-b border-base-300 mute text-small">
               {found.data.total === 1 ? '1 sentence fits' : `${found.data.total.toLocaleString('en-GB')} sentences fit`}
               {url.get('taught') === 'all' ? '' : ', all taught so far'}
             </p>
@@ -69,11 +69,11 @@ function Line({ sentence, picked, pick, phrases }: { sentence: BankSentence; pic
     <li className="border-b border-dotted border-base-300 flex items-center">
       <label className="grow flex items-center gap-3 min-h-11 px-2 py-1 cursor-pointer hover:bg-base-200 rounded">
         <input type="checkbox" className="checkbox checkbox-sm" checked={picked} onChange={pick} aria-label={`Pick: ${sentence.text}`} />
-        <span className="font-word text-lg leading-snug grow">
+        <span className="font-word text-large leading-snug grow">
           {phrases ? sentence.phrases.map((phrase) => <Phrase key={phrase} text={phrase} />) : <Marked text={sentence.text} spans={sentence.asked} />}
         </span>
-        {untaught.length > 0 ? <span className="text-sm mute whitespace-nowrap">needs {untaught.map((g) => g.replace('_', '-')).join(', ')}</span> : null}
-        <span className="mute text-sm w-16 text-right whitespace-nowrap">{sentence.words} words</span>
+        {untaught.length > 0 ? <span className="text-small mute whitespace-nowrap">needs {untaught.map((g) => g.replace('_', '-')).join(', ')}</span> : null}
+        <span className="mute text-small w-16 text-right whitespace-nowrap">{sentence.words} words</span>
       </label>
       {sentence.own ? <DropOwn id={sentence.own} name={sentence.text} /> : null}
     </li>

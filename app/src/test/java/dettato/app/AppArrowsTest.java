@@ -8,7 +8,10 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaPackage;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -87,6 +90,14 @@ class AppArrowsTest {
           .callMethod(TeachingSequence.class, "shipped")
           .because(
               "a class may be taught in an order of its school's own: ask its language for it");
+
+  @ArchTest
+  static void theDocsNameEveryFeature(JavaClasses app) throws IOException {
+    String docs = Files.readString(Path.of("../docs/how-it-works.md"));
+    for (JavaPackage one : app.getPackage("dettato.app").getSubpackages()) {
+      assertTrue(docs.contains("| `app." + one.getRelativeName() + "` |"), one.getName());
+    }
+  }
 
   /** Who prints, hands out, takes in or shows a kind asks for its traits, and never which it is. */
   @Test

@@ -31,11 +31,13 @@ class AccountController {
   record NewColleague(
       @NotBlank @Size(max = 80) String username, @NotNull String password, @NotNull Role role) {}
 
+  /** The accounts of the school. Asks for a lead. */
   @GetMapping("/api/accounts")
   List<Colleague> all() {
     return accounts.all().stream().map(Colleague::of).toList();
   }
 
+  /** Makes an account. Asks for a lead. */
   @PostMapping("/api/accounts")
   @ResponseStatus(HttpStatus.CREATED)
   Colleague create(

@@ -56,6 +56,7 @@ class LoginController {
    */
   record Login(@Nullable User user, boolean first, LocalDate today) {}
 
+  /** Who is logged in, and whether the school has an account yet. Sets the cookie XSRF-TOKEN. */
   @GetMapping({"/api/login", "/api/session"})
   Login who() {
     Authentication who = SecurityContextHolder.getContext().getAuthentication();
@@ -64,6 +65,7 @@ class LoginController {
         : new Login(null, accounts.isEmpty(), LocalDate.now(clock));
   }
 
+  /** Logs in by name and password. */
   @PostMapping({"/api/login", "/api/session"})
   Login logIn(
       @RequestBody @Valid Credentials credentials,
@@ -75,6 +77,7 @@ class LoginController {
         response);
   }
 
+  /** Makes the first account of an empty school, who leads it. Needs no login, and works once. */
   @PostMapping("/api/accounts/first")
   Login createFirst(
       @RequestBody @Valid NewAccount account,
@@ -83,6 +86,7 @@ class LoginController {
     return enter(accounts.createFirst(account.username(), account.password()), request, response);
   }
 
+  /** Logs out: the session ends, and with it every line that it holds open. */
   @DeleteMapping({"/api/login", "/api/session"})
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void logOut(HttpServletRequest request) {

@@ -34,6 +34,7 @@ class ChoiceController {
   record ChoicesView(
       List<ChoiceBook.Choice> choices, List<MeaningView> meanings, List<TermView> terms) {}
 
+  /** What a class may choose to do in its own way, with what each choice changes. */
   @GetMapping("/api/choices")
   ChoicesView all(@AuthenticationPrincipal Teacher teacher) {
     return new ChoicesView(

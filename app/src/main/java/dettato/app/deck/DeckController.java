@@ -59,6 +59,7 @@ class DeckController {
    */
   record DeckView(List<CardView> cards, int secure) {}
 
+  /** The class's cards as they stand today: due, secure, asleep. */
   @GetMapping("/api/classes/{id}/deck")
   DeckView deck(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     SchoolClass of = classes.find(id, teacher);

@@ -30,6 +30,7 @@ class RoomController {
    */
   record MadeUpRoom(boolean offered, int writing) {}
 
+  /** How far the simulated children have come. Only with demo data. */
   @GetMapping("/api/sessions/{id}/room")
   MadeUpRoom view(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     papers.mustBeTheirs(id, teacher);

@@ -52,6 +52,8 @@ class AttemptFileController {
   }
 
   /**
+   * Every attempt of a class as CSV, one a line, with result and rule outcomes.
+   *
    * @param detail conditions for the ground of each outcome, and what was corrected
    */
   @GetMapping(path = "/api/classes/{id}/attempts.csv", produces = "text/csv;charset=UTF-8")

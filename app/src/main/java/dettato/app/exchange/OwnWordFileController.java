@@ -25,6 +25,7 @@ class OwnWordFileController {
 
   record ImportedWords(int imported, List<PronunciationLexicon.RejectedLexeme> rejected) {}
 
+  /** The school's own words as a W3C pronunciation lexicon. */
   @GetMapping(path = "/api/own-words.pls", produces = TYPE + ";charset=UTF-8")
   ResponseEntity<String> write(@RequestParam(defaultValue = "en-GB") String accent) {
     return ResponseEntity.ok()
@@ -32,6 +33,7 @@ class OwnWordFileController {
         .body(PronunciationLexicon.write(own.all(), Accents.of(accent)));
   }
 
+  /** Takes own words in from a W3C pronunciation lexicon; what is wrong is named. */
   @PostMapping(path = "/api/own-words/import", consumes = TYPE)
   ImportedWords read(
       @RequestParam(defaultValue = "en-GB") String accent,

@@ -91,6 +91,7 @@ class ExerciseController {
 
   record ExerciseTasks(List<Task> tasks) {}
 
+  /** The kinds that make tasks, with what their tasks are like. */
   @GetMapping("/api/classes/{id}/exercises")
   List<ExerciseView> kinds(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     Set<String> made = language(classes.find(id, teacher)).tasks().kinds();

@@ -32,6 +32,10 @@ class FindingController {
     this.clock = clock;
   }
 
+  /**
+   * Patterns only: rules that children misapply, with counts, conditions and the words as evidence,
+   * strongest first.
+   */
   @GetMapping("/api/classes/{id}/findings")
   Findings.FindingList findings(
       @PathVariable long id,
@@ -41,6 +45,10 @@ class FindingController {
     return findings.of(classes.find(id, teacher), day(asOf));
   }
 
+  /**
+   * Children by rules: the state of each, with counts. What stands behind a cell is asked for
+   * apart.
+   */
   @GetMapping("/api/classes/{id}/map")
   ClassMaps.ClassMap map(
       @PathVariable long id,
@@ -50,6 +58,10 @@ class FindingController {
     return maps.of(classes.find(id, teacher), day(asOf));
   }
 
+  /**
+   * Which graphemes a child takes for others of the same sound, and which sounds it takes for
+   * others.
+   */
   @GetMapping("/api/classes/{id}/pupils/{pupilId}/leanings")
   ChildCards.ChildSounds leanings(
       @PathVariable long id,
@@ -60,6 +72,7 @@ class FindingController {
     return cards.sounds(withChild(id, pupilId, teacher), pupilId, day(asOf));
   }
 
+  /** The evidence for one child and one rule: every word that tested it. */
   @GetMapping("/api/classes/{id}/pupils/{pupilId}/rules/{rule}")
   ChildCards.CellEvidence evidence(
       @PathVariable long id,

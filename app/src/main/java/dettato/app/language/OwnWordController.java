@@ -42,12 +42,14 @@ class OwnWordController {
       @NotNull @Size(max = 200) String clue,
       boolean choose) {}
 
+  /** The school's own words. */
   @GetMapping("/api/own-words")
   List<WordView> all(@RequestParam(defaultValue = "en-GB") String accent) {
     Language language = languages.of(accent);
     return own.all().stream().map(w -> WordView.of(w, language, WordView.Source.LEXICON)).toList();
   }
 
+  /** Keeps a word as the school cuts it, with its clue. */
   @PutMapping("/api/own-words/{spelling}")
   WordView keep(
       @PathVariable @Size(min = 1, max = 40) String spelling,
@@ -68,6 +70,7 @@ class OwnWordController {
     return WordView.of(word, languages.of(accent), WordView.Source.LEXICON);
   }
 
+  /** Takes one of the school's own words away; ours counts again, where there is one. */
   @DeleteMapping("/api/own-words/{spelling}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable String spelling, @AuthenticationPrincipal Teacher teacher) {

@@ -55,6 +55,7 @@ class RuleController {
       List<String> exceptions,
       List<String> examples) {}
 
+  /** The spelling rules with their conditions, how often each holds, and where it does not. */
   @GetMapping("/api/rules")
   List<RuleView> rules(@RequestParam(defaultValue = "en-GB") String accent) {
     Language language = languages.of(accent);

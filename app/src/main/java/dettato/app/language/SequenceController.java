@@ -22,6 +22,7 @@ class SequenceController {
    */
   record SequenceStep(int step, List<UnitView> taught, String example) {}
 
+  /** Our order of teaching, step by step. */
   @GetMapping("/api/sequence")
   List<SequenceStep> steps(@RequestParam(defaultValue = "en-GB") String accent) {
     Accent spoken = Accents.of(accent);

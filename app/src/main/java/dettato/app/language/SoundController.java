@@ -45,11 +45,13 @@ class SoundController {
       int step,
       List<String> examples) {}
 
+  /** The accents a class may speak. */
   @GetMapping("/api/accents")
   List<AccentView> accents() {
     return Accents.all().stream().map(a -> new AccentView(a.id(), a.name())).toList();
   }
 
+  /** Every sound of an accent with its spellings, and how common each is. */
   @GetMapping("/api/sounds")
   List<SoundView> sounds(@RequestParam(defaultValue = "en-GB") String accent) {
     Language language = languages.asked(accent);

@@ -39,6 +39,7 @@ class WordController {
 
   record Proposals(String spelling, WordView.Source source, List<ProposalView> proposals) {}
 
+  /** A word cut into its sounds and graphemes, with the rules that decide in it. */
   @GetMapping("/api/words/{spelling}")
   WordView word(
       @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {

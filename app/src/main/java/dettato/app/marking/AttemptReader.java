@@ -107,24 +107,6 @@ public class AttemptReader {
     }
   }
 
-  /**
-   * How many items of a session each child has written something for; those with none are not
-   * there.
-   */
-  @Transactional(readOnly = true)
-  public Map<Long, Integer> writtenByChild(long sessionId) {
-    Map<Long, Integer> counts = new HashMap<>();
-    jdbc.query(
-        "select a.pupil_id, count(*) from block b join item i on i.block_id = b.id"
-            + " join attempt a on a.item_id = i.id"
-            + " where b.session_id = ? and a.state <> 'EMPTY' group by a.pupil_id",
-        (ResultSet row) -> {
-          counts.put(row.getLong(1), row.getInt(2));
-        },
-        sessionId);
-    return counts;
-  }
-
   /** The items of a session that a child has written something for. */
   @Transactional(readOnly = true)
   public Set<Long> answered(long sessionId, long pupilId) {

@@ -2,6 +2,7 @@ package dettato.app.marking;
 
 import dettato.app.problem.Problem;
 import dettato.app.school.SchoolClass;
+import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -25,6 +26,7 @@ public class AttemptWriter {
   private final MarkStore marks;
   private final ChildLock lock;
   private final JdbcTemplate jdbc;
+  private final EntityManager entities;
   private final ApplicationEventPublisher events;
 
   AttemptWriter(
@@ -33,12 +35,14 @@ public class AttemptWriter {
       MarkStore marks,
       ChildLock lock,
       JdbcTemplate jdbc,
+      EntityManager entities,
       ApplicationEventPublisher events) {
     this.attempts = attempts;
     this.inserts = inserts;
     this.marks = marks;
     this.lock = lock;
     this.jdbc = jdbc;
+    this.entities = entities;
     this.events = events;
   }
 
@@ -169,14 +173,21 @@ public class AttemptWriter {
   /** Says on which day the answers to these items were written, when a session moves. */
   @Transactional
   public void writtenOn(Collection<Long> items, LocalDate day) {
-    List<AttemptRow> rows = items.isEmpty() ? List.of() : attempts.findByItemIdIn(items);
-    lock.hold(rows.stream().map(AttemptRow::pupilId).toList());
-    for (AttemptRow row : rows) {
-      jdbc.update("update attempt set written_on = ? where id = ?", day, row.id());
-      for (String table : List.of("mark_word", "mark_unit", "mark_rule", "mark_convention")) {
-        jdbc.update(
-            "update " + table + " set on_day = ? where attempt_id = ?", day.toEpochDay(), row.id());
-      }
+    if (items.isEmpty()) {
+      return;
+    }
+    lock.hold(attempts.pupilsOfItems(items));
+    attempts.writtenOn(items, day);
+    for (String table : List.of("mark_word", "mark_unit", "mark_rule", "mark_convention")) {
+      entities
+          .createNativeQuery(
+              "update "
+                  + table
+                  + " set on_day = :day where attempt_id in"
+                  + " (select a.id from attempt a where a.item_id in (:items))")
+          .setParameter("day", day.toEpochDay())
+          .setParameter("items", items)
+          .executeUpdate();
     }
   }
 }

@@ -44,7 +44,7 @@ public record Cell(
         own.orElse(null));
   }
 
-  static Cell empty(long pupilId, long itemId) {
+  public static Cell empty(long pupilId, long itemId) {
     return new Cell(0, pupilId, itemId, "", AnswerState.EMPTY, 0, null, null, null, null, null);
   }
 }

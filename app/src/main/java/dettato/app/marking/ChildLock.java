@@ -1,7 +1,8 @@
 package dettato.app.marking;
 
+import jakarta.persistence.EntityManager;
 import java.util.Collection;
-import org.springframework.jdbc.core.JdbcTemplate;
+import java.util.List;
 import org.springframework.stereotype.Component;
 
 /**
@@ -10,19 +11,28 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class ChildLock {
-  private final JdbcTemplate jdbc;
+  private final EntityManager entities;
 
-  ChildLock(JdbcTemplate jdbc) {
-    this.jdbc = jdbc;
+  ChildLock(EntityManager entities) {
+    this.entities = entities;
   }
 
   /**
    * Holds these children until the transaction ends; always in one order, so none wait in a ring.
    */
   void hold(Collection<Long> pupils) {
-    pupils.stream()
-        .distinct()
-        .sorted()
-        .forEach(id -> jdbc.update("update pupil set revision = revision + 1 where id = ?", id));
+    List<Long> ids = pupils.stream().distinct().sorted().toList();
+    if (ids.size() > 1) {
+      entities
+          .createNativeQuery("select id from pupil where id in (:ids) order by id for update")
+          .setParameter("ids", ids)
+          .getResultList();
+    }
+    if (!ids.isEmpty()) {
+      entities
+          .createNativeQuery("update pupil set revision = revision + 1 where id in (:ids)")
+          .setParameter("ids", ids)
+          .executeUpdate();
+    }
   }
 }

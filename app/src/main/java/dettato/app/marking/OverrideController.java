@@ -25,11 +25,13 @@ class OverrideController {
 
   record OwnJudgement(@NotNull Result result, @NotNull @Size(max = 300) String note) {}
 
+  /** One attempt with the explanation of its mark. */
   @GetMapping("/api/attempts/{id}")
   Cell one(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return overrides.find(id, teacher);
   }
 
+  /** Puts the teacher's own judgement in place of the mark; it holds for the text she judged. */
   @PutMapping("/api/attempts/{id}/override")
   Cell judge(
       @PathVariable long id,
@@ -45,6 +47,7 @@ class OverrideController {
     return overrides.log(id, teacher);
   }
 
+  /** Withdraws the teacher's own judgement; the mark counts again. */
   @DeleteMapping("/api/attempts/{id}/override")
   Cell withdraw(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return overrides.withdraw(id, teacher);

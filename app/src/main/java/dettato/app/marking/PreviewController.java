@@ -54,12 +54,15 @@ class PreviewController {
     all
   }
 
+  /** How far marking anew has come, after a change of core, of own words or of an accent. */
   @GetMapping("/api/marking/progress")
   Remarker.Progress progress() {
     return remarker.progress();
   }
 
   /**
+   * Marks pairs of a word and an attempt, up to ten thousand. Nothing is stored.
+   *
    * @param detail {@code marks} leaves out facts, rivals and confidence, for bulk work
    */
   @PostMapping("/api/marking/preview")
@@ -103,6 +106,7 @@ class PreviewController {
         : MarkView.explained(mark, pair.target(), language);
   }
 
+  /** Marks one dictated sentence: its words and the conventions of writing. Nothing is stored. */
   @PostMapping("/api/marking/preview-sentence")
   SentenceView sentence(@RequestBody @Valid SentencePair asked) {
     if (asked.target().codePoints().noneMatch(c -> c < 128 && Character.isLetter(c))) {

@@ -40,6 +40,8 @@ class DrawingController {
   record DrawnWords(List<DrawnWord> words, List<Legend.Entry> legend) {}
 
   /**
+   * Draws words with marks as a class would, before it chooses them. Nothing is stored.
+   *
    * @throws Problem 400 for what is no word or no chunk, and for a shape with two meanings
    */
   @PostMapping("/api/notation/preview")

@@ -21,6 +21,9 @@ class PrintController {
   }
 
   /**
+   * A paper of a session as PDF: what the children write on, the answers, the script, cards, a home
+   * page.
+   *
    * @param paper what is printed
    * @param size of the paper; A4 when it is not said
    * @param type of the letters; the usual one when it is not said

@@ -34,27 +34,34 @@ class ClassController {
 
   record OtherTeacher(@NotBlank String username) {}
 
+  /** The teacher's classes, oldest first. */
   @GetMapping("/api/classes")
   List<SchoolClass> all(@AuthenticationPrincipal Teacher teacher) {
     return classes.of(teacher);
   }
 
+  /** One class with the children who are in it today. */
   @GetMapping("/api/classes/{id}")
   SchoolClass one(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return classes.find(id, teacher);
   }
 
+  /** Makes a class with its children. */
   @PostMapping("/api/classes")
   @ResponseStatus(HttpStatus.CREATED)
   SchoolClass create(@RequestBody @Valid NewClass made, @AuthenticationPrincipal Teacher teacher) {
     return classes.create(made.name(), made.accent(), made.pupils(), teacher);
   }
 
+  /**
+   * How a class works: accent, what is taught, minutes, choices. The same document may be put back.
+   */
   @GetMapping("/api/classes/{id}/profile")
   Profile profile(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return profiles.of(classes.find(id, teacher));
   }
 
+  /** Changes how a class works, as the version in the document says it was seen. */
   @PutMapping("/api/classes/{id}/profile")
   Profile keep(
       @PathVariable long id,
@@ -63,11 +70,13 @@ class ClassController {
     return profiles.keep(classes.find(id, teacher), profile);
   }
 
+  /** The names of those who teach a class. */
   @GetMapping("/api/classes/{id}/teachers")
   List<String> teachers(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return classes.teachersOf(id, teacher);
   }
 
+  /** Lets another teacher have the class too. */
   @PostMapping("/api/classes/{id}/teachers")
   List<String> share(
       @PathVariable long id,

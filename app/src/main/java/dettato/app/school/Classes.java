@@ -9,8 +9,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -58,7 +56,7 @@ public class Classes {
   /** Every class there is, for work that no teacher waits for. */
   @Transactional(readOnly = true)
   public List<SchoolClass> all() {
-    return whole(classes.findAll());
+    return whole(classes.everyOne());
   }
 
   /**
@@ -68,7 +66,7 @@ public class Classes {
    */
   @Transactional(readOnly = true)
   public SchoolClass find(long id, Teacher teacher) {
-    return whole(classes.taughtBy(id, teacher.id()).stream().toList()).stream()
+    return whole(classes.taughtBy(id, teacher.id())).stream()
         .findFirst()
         .orElseThrow(() -> notYours(id));
   }
@@ -100,7 +98,7 @@ public class Classes {
    */
   @Transactional(readOnly = true)
   public SchoolClass any(long id) {
-    return whole(classes.findById(id).stream().toList()).stream()
+    return whole(classes.any(id)).stream()
         .findFirst()
         .orElseThrow(() -> Problem.notFound("There is no class " + id + "."));
   }
@@ -114,8 +112,13 @@ public class Classes {
   /** Everyone who is or was in a class of the teacher's. */
   @Transactional(readOnly = true)
   public List<Enrolled> everyone(long id, Teacher teacher) {
-    find(id, teacher);
-    return enrolments.of(List.of(id));
+    return everyone(find(id, teacher));
+  }
+
+  /** The same of a class that was found already. */
+  @Transactional(readOnly = true)
+  public List<Enrolled> everyone(SchoolClass of) {
+    return enrolments.of(List.of(of.id()));
   }
 
   /** Makes a class; names must be there and differ. */
@@ -124,12 +127,13 @@ public class Classes {
     String spoken = Accents.of(accent).id();
     ClassRow row = classes.save(new ClassRow(name.strip()));
     teachers.save(new ClassTeacherRow(row.id(), teacher.id(), ClassTeacherRow.Role.OWNER));
-    profiles.save(
-        new ProfileRow(
-            row.id(), spoken, TeachingSequence.shipped().last(), DIFFERENT_WORDS, MINUTES));
+    ProfileRow profile =
+        profiles.save(
+            new ProfileRow(
+                row.id(), spoken, TeachingSequence.shipped().last(), DIFFERENT_WORDS, MINUTES));
     classes.flush();
     roll.add(row.id(), names, false);
-    return whole(List.of(row)).get(0);
+    return whole(List.of(new ClassWithProfile(row, profile))).get(0);
   }
 
   /** The names of those who teach a class. */
@@ -158,27 +162,19 @@ public class Classes {
     }
   }
 
-  private List<SchoolClass> whole(List<ClassRow> rows) {
-    List<Long> ids = rows.stream().map(ClassRow::id).toList();
-    Map<Long, ProfileRow> how =
-        profiles.findAllById(ids).stream()
-            .collect(Collectors.toMap(ProfileRow::getId, Function.identity()));
+  private List<SchoolClass> whole(List<ClassWithProfile> found) {
     LocalDate today = LocalDate.now(clock);
-    Map<Long, List<Enrolled>> there =
-        ids.isEmpty()
+    Map<Long, List<Pupil>> there =
+        found.isEmpty()
             ? Map.of()
-            : enrolments.of(ids).stream()
+            : enrolments.of(found.stream().map(f -> f.row().id()).toList()).stream()
                 .filter(e -> e.isThereOn(today))
-                .collect(Collectors.groupingBy(Enrolled::classId));
-    return rows.stream()
-        .map(
-            row ->
-                Objects.requireNonNull(how.get(row.id()))
-                    .of(row, orders)
-                    .with(
-                        there.getOrDefault(row.id(), List.of()).stream()
-                            .map(Enrolled::pupil)
-                            .toList()))
+                .collect(
+                    Collectors.groupingBy(
+                        Enrolled::classId,
+                        Collectors.mapping(Enrolled::pupil, Collectors.toList())));
+    return found.stream()
+        .map(f -> f.profile().of(f.row(), orders).with(there.getOrDefault(f.row().id(), List.of())))
         .toList();
   }
 }

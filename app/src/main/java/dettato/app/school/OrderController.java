@@ -54,11 +54,13 @@ class OrderController {
    */
   record TeachingPath(boolean own, int step, int units, int taught, List<PathStep> steps) {}
 
+  /** The order in which a class is taught, as CSV: the school's own, or ours. */
   @GetMapping("/api/classes/{id}/sequence")
   TeachingPath path(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return view(classes.find(id, teacher));
   }
 
+  /** The order in which a class is taught, as a file. */
   @GetMapping(path = "/api/classes/{id}/sequence.csv", produces = TYPE + ";charset=UTF-8")
   ResponseEntity<String> write(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return ResponseEntity.ok()

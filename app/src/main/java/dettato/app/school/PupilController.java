@@ -47,6 +47,7 @@ class PupilController {
     return classes.everyone(id, teacher);
   }
 
+  /** Takes children into a class, by first name or code. */
   @PostMapping("/api/classes/{id}/pupils")
   @ResponseStatus(HttpStatus.CREATED)
   List<Enrolled> add(
@@ -57,6 +58,7 @@ class PupilController {
     return classes.everyone(id, teacher);
   }
 
+  /** Calls a child otherwise, or gives it more time to write. */
   @PutMapping("/api/classes/{id}/pupils/{pupilId}")
   List<Enrolled> rename(
       @PathVariable long id,
@@ -96,6 +98,7 @@ class PupilController {
     return classes.everyone(id, teacher);
   }
 
+  /** Takes a child back that had left the class. */
   @PostMapping("/api/classes/{id}/pupils/{pupilId}/return")
   List<Enrolled> comeBack(
       @PathVariable long id, @PathVariable long pupilId, @AuthenticationPrincipal Teacher teacher) {

@@ -40,6 +40,8 @@ class CalendarController {
   }
 
   /**
+   * The sessions of a week as a calendar.
+   *
    * @param from any day of the week; this week's when it is not said
    */
   @GetMapping(path = "/api/classes/{id}/week.ics", produces = "text/calendar;charset=UTF-8")

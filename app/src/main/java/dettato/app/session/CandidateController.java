@@ -110,6 +110,7 @@ class CandidateController {
   /** An item to put on a sheet, and why it was chosen. */
   record FilledItem(String text, String asks, String right, Item.Role role, @Prose String why) {}
 
+  /** Words that fit a focus, by the reason why: a condition of the rule, or a grapheme. */
   @GetMapping("/api/classes/{id}/candidates")
   Candidates candidates(
       @PathVariable long id,

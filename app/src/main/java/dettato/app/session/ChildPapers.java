@@ -15,7 +15,6 @@ import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -96,12 +95,6 @@ public class ChildPapers {
   @Transactional(readOnly = true)
   public Set<Long> answered(long session, long pupil) {
     return attempts.answered(session, pupil);
-  }
-
-  /** How many items each child has written something for; those with none are not there. */
-  @Transactional(readOnly = true)
-  public Map<Long, Integer> answered(long session) {
-    return attempts.writtenByChild(session);
   }
 
   /** Keeps what a child wrote; it is on disk when this returns. */

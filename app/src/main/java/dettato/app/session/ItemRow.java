@@ -19,8 +19,7 @@ import jakarta.persistence.Table;
 import java.util.Collections;
 import java.util.Set;
 import java.util.TreeSet;
-import org.hibernate.annotations.Fetch;
-import org.hibernate.annotations.FetchMode;
+import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
 /** One thing a block asks. */
@@ -61,7 +60,7 @@ class ItemRow {
   @ElementCollection
   @CollectionTable(name = "stumble", joinColumns = @JoinColumn(name = "item_id"))
   @Column(name = "pupil_id", nullable = false)
-  @Fetch(FetchMode.SUBSELECT)
+  @BatchSize(size = 200)
   private Set<Long> stumblers = new TreeSet<>();
 
   @Column(nullable = false)

@@ -63,6 +63,7 @@ class PaperController {
 
   record NextPaperState(@NotNull PaperRow.State state) {}
 
+  /** Every paper of a session with its cells and their marks. */
   @GetMapping("/api/sessions/{id}/papers")
   List<SessionReader.Paper> all(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return reader.papers(id, teacher);
@@ -82,6 +83,7 @@ class PaperController {
     return outlook.of(id, teacher);
   }
 
+  /** The scores of a session as CSV, a child a line. */
   @GetMapping(path = "/api/sessions/{id}/scores.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> scoreFile(
       @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
@@ -90,6 +92,10 @@ class PaperController {
         .body(file.write(id, teacher));
   }
 
+  /**
+   * Keeps what a child wrote for one item, and gives it back marked. A version that is gone is
+   * refused with what stands there.
+   */
   @PutMapping("/api/sessions/{id}/papers/{pupilId}/items/{itemId}")
   Cell type(
       @PathVariable long id,
@@ -121,6 +127,7 @@ class PaperController {
         teacher);
   }
 
+  /** Says whether a child was there. */
   @PutMapping("/api/sessions/{id}/papers/{pupilId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void become(

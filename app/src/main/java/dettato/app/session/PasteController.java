@@ -27,6 +27,10 @@ class PasteController {
    */
   record Pasted(@NotNull @Size(max = LONGEST) String text, boolean keep, boolean replace) {}
 
+  /**
+   * Reads answers out of a block of cells; looked at first, kept when asked, in place of others
+   * only when asked.
+   */
   @PostMapping("/api/sessions/{id}/paste")
   PasteIn.PasteView paste(
       @PathVariable long id,

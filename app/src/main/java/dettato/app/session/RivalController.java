@@ -50,6 +50,7 @@ class RivalController {
   /** A word chosen, and which of the rivals it has. */
   record Rival(String word, List<UnitView> units, String grapheme, int focus, String clue) {}
 
+  /** Words for the rival graphemes of a sound, as many of each. */
   @PostMapping("/api/classes/{id}/rivals")
   List<Rival> choose(
       @PathVariable long id,

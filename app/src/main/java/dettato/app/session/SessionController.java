@@ -93,6 +93,7 @@ class SessionController {
       @NotNull SessionState state,
       @Nullable @Size(max = 30) Map<Long, @NotNull @Min(0) @Max(36_000) Integer> took) {}
 
+  /** The sessions of a class between two days, newest first, at most two hundred. */
   @GetMapping("/api/classes/{id}/sessions")
   List<SessionReader.SessionSummary> between(
       @PathVariable long id,
@@ -104,6 +105,7 @@ class SessionController {
     return reader.between(classes.find(id, teacher), from.orElse(EVER), to.orElse(EVER_AFTER));
   }
 
+  /** Makes a session and fills it from a template with what the class needs. */
   @PostMapping("/api/classes/{id}/sessions")
   ResponseEntity<SheetView.SessionView> fill(
       @PathVariable long id,
@@ -150,12 +152,19 @@ class SessionController {
     return tagged(HttpStatus.OK, reader.find(session, teacher));
   }
 
+  /**
+   * One session as it will be given: its blocks and items, how each is said, the time it takes,
+   * what to know before.
+   */
   @GetMapping("/api/sessions/{id}")
   ResponseEntity<SheetView.SessionView> one(
       @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return tagged(HttpStatus.OK, reader.find(id, teacher));
   }
 
+  /**
+   * Makes a session what it should be. Items that stay keep their ids, and with them their answers.
+   */
   @PutMapping("/api/sessions/{id}")
   ResponseEntity<SheetView.SessionView> rewrite(
       @PathVariable long id,
@@ -166,6 +175,7 @@ class SessionController {
     return tagged(HttpStatus.OK, planner.rewrite(id, seen(version), plan, teacher));
   }
 
+  /** Says that a session was given, or is answered, and how long its blocks took. */
   @PutMapping("/api/sessions/{id}/state")
   ResponseEntity<SheetView.SessionView> become(
       @PathVariable long id,
@@ -182,6 +192,7 @@ class SessionController {
             teacher));
   }
 
+  /** Takes a session away; it can be brought back. */
   @DeleteMapping("/api/sessions/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(

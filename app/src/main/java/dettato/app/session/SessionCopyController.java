@@ -44,6 +44,7 @@ class SessionCopyController {
 
   record NamedTemplate(@NotBlank @Size(max = 60) String name) {}
 
+  /** Copies a session to another day, in its class or in another of the teacher's. */
   @PostMapping("/api/sessions/{id}/copy")
   ResponseEntity<SheetView.SessionView> copy(
       @PathVariable long id,
@@ -54,6 +55,7 @@ class SessionCopyController {
     return made(copies.copy(id, to.date(), classId, teacher), teacher);
   }
 
+  /** Keeps the kinds and numbers of a session as a template of the school. */
   @PostMapping("/api/sessions/{id}/template")
   @ResponseStatus(HttpStatus.CREATED)
   Template template(
@@ -63,6 +65,7 @@ class SessionCopyController {
     return copies.template(id, named.name(), teacher);
   }
 
+  /** A session as a file, to be kept, sent or opened elsewhere. */
   @GetMapping("/api/sessions/{id}/session.json")
   ResponseEntity<SessionFile> file(
       @PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
@@ -75,6 +78,8 @@ class SessionCopyController {
   }
 
   /**
+   * Opens a session that was kept as a file, on the day it names or on another.
+   *
    * @param date another day than the file names
    */
   @PostMapping("/api/classes/{id}/sessions/file")

@@ -228,7 +228,7 @@ public class SessionReader {
             .collect(Collectors.toMap(PaperRow::pupilId, PaperRow::state));
     LocalDate day = open.row().givenOn();
     Set<Long> group = open.row().pupils();
-    return classes.everyone(open.of().id(), teacher).stream()
+    return classes.everyone(open.of()).stream()
         .filter(
             e ->
                 e.isThereOn(day) && (group.isEmpty() || group.contains(e.id()))

@@ -27,16 +27,24 @@ class HandoutController {
     this.listeners = listeners;
   }
 
+  /**
+   * How far the children are who write this session on devices, and its code while it is handed
+   * out.
+   */
   @GetMapping("/api/sessions/{id}/handout")
   Handouts.HandoutView view(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return handouts.view(id, teacher);
   }
 
+  /**
+   * Hands a session out under a code that is good for a morning; one that is out keeps its code.
+   */
   @PostMapping("/api/sessions/{id}/handout")
   Handouts.HandoutView open(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     return handouts.open(id, teacher);
   }
 
+  /** Ends the handing out: code and places are forgotten, what is written stays. */
   @DeleteMapping("/api/sessions/{id}/handout")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void close(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {

@@ -42,6 +42,7 @@ public class Handouts {
   private final HandoutRows handouts;
   private final SittingRows sittings;
   private final ChildPapers papers;
+  private final HandoutBoard board;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -49,11 +50,13 @@ public class Handouts {
       HandoutRows handouts,
       SittingRows sittings,
       ChildPapers papers,
+      HandoutBoard board,
       ApplicationEventPublisher events,
       Clock clock) {
     this.handouts = handouts;
     this.sittings = sittings;
     this.papers = papers;
+    this.board = board;
     this.events = events;
     this.clock = clock;
   }
@@ -122,28 +125,9 @@ public class Handouts {
 
   @Transactional(readOnly = true)
   HandoutView view(long session, Teacher teacher) {
-    papers.mustBeTheirs(session, teacher);
-    ChildPapers.Handed handed = papers.of(session);
-    Map<Long, List<SittingRow>> here =
-        sittings.findBySessionId(session).stream()
-            .collect(Collectors.groupingBy(SittingRow::pupilId));
-    Map<Long, Integer> written = here.isEmpty() ? Map.of() : papers.answered(session);
-    Optional<HandoutRow> open = current(session);
-    return new HandoutView(
-        open.map(HandoutRow::code).orElse(null),
-        open.map(HandoutRow::endsAt).orElse(null),
-        handed.items().size(),
-        handed.children().stream()
-            .map(p -> at(p, here.getOrDefault(p.id(), List.of()), written.getOrDefault(p.id(), 0)))
-            .toList());
-  }
-
-  private static AtDevice at(Pupil pupil, List<SittingRow> sits, int written) {
-    At at =
-        sits.isEmpty()
-            ? At.NOT_HERE
-            : sits.stream().anyMatch(SittingRow::isHandedIn) ? At.HANDED_IN : At.WRITING;
-    return new AtDevice(pupil.id(), pupil.name(), at, at == At.NOT_HERE ? 0 : written);
+    return board
+        .of(session, teacher)
+        .orElseThrow(() -> Problem.notFound("There is no session " + session + "."));
   }
 
   /**

@@ -12,10 +12,13 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
@@ -31,12 +34,15 @@ class Listeners {
   /** A page asks again when this is over. */
   private static final long OPEN_FOR = Duration.ofMinutes(30).toMillis();
 
+  /** A line that lags further behind ends; its page reads all papers when it listens again. */
+  private static final int MOST_WAITING = 500;
+
   private final Map<Long, List<Listener>> waiting = new ConcurrentHashMap<>();
   private final ChildPapers papers;
 
-  /** One, so that a page hears of two writes in the order in which they were kept. */
-  private final ExecutorService teller =
-      Executors.newSingleThreadExecutor(
+  /** A line that hangs holds up no other: it costs a thread, until its time is over. */
+  private final ExecutorService tellers =
+      Executors.newCachedThreadPool(
           work -> {
             Thread thread = new Thread(work, "listeners");
             thread.setDaemon(true);
@@ -47,8 +53,33 @@ class Listeners {
     this.papers = papers;
   }
 
-  /** A page that listens, and whose it is. */
-  private record Listener(Teacher teacher, SseEmitter line) {
+  /** A page that listens, and whose it is; it hears of two writes in the order they were kept. */
+  private static final class Listener {
+    private final Teacher teacher;
+    private final SseEmitter line;
+    private final AtomicInteger waiting = new AtomicInteger();
+    private CompletableFuture<Void> last = CompletableFuture.completedFuture(null);
+
+    Listener(Teacher teacher, SseEmitter line) {
+      this.teacher = teacher;
+      this.line = line;
+    }
+
+    /** In its turn on this line, and on no other's time. */
+    synchronized void then(Runnable work, Executor on) {
+      if (waiting.incrementAndGet() > MOST_WAITING) {
+        line.complete();
+        return;
+      }
+      last =
+          last.thenRunAsync(
+              () -> {
+                waiting.decrementAndGet();
+                work.run();
+              },
+              on);
+    }
+
     void send(SseEmitter.SseEventBuilder event) {
       try {
         line.send(event);
@@ -72,7 +103,10 @@ class Listeners {
    * @param login that ends it
    */
   SseEmitter to(long session, Teacher teacher, HttpSession login) {
-    SseEmitter line = new SseEmitter(OPEN_FOR);
+    return to(session, teacher, login, new SseEmitter(OPEN_FOR));
+  }
+
+  SseEmitter to(long session, Teacher teacher, HttpSession login, SseEmitter line) {
     Listener one = new Listener(teacher, line);
     List<Listener> all = waiting.computeIfAbsent(session, s -> new CopyOnWriteArrayList<>());
     String kept = Listeners.class.getName() + UUID.randomUUID();
@@ -101,18 +135,16 @@ class Listeners {
   /** The child who wrote does not wait for the teachers' browsers. */
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
   void tell(Handouts.WrittenOnTablet written) {
-    if (waiting.containsKey(written.session())) {
-      teller.execute(() -> tellAll(written));
+    for (Listener one : waiting.getOrDefault(written.session(), List.of())) {
+      one.then(() -> tell(one, written), tellers);
     }
   }
 
-  private void tellAll(Handouts.WrittenOnTablet written) {
-    for (Listener one : waiting.getOrDefault(written.session(), List.of())) {
-      if (mayStill(one.teacher, written.session())) {
-        one.send(SseEmitter.event().name("cell").data(written.cell(), MediaType.APPLICATION_JSON));
-      } else {
-        one.line.complete();
-      }
+  private void tell(Listener one, Handouts.WrittenOnTablet written) {
+    if (mayStill(one.teacher, written.session())) {
+      one.send(SseEmitter.event().name("cell").data(written.cell(), MediaType.APPLICATION_JSON));
+    } else {
+      one.line.complete();
     }
   }
 
@@ -127,6 +159,6 @@ class Listeners {
 
   @PreDestroy
   void close() {
-    teller.shutdownNow();
+    tellers.shutdownNow();
   }
 }

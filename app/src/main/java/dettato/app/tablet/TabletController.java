@@ -34,21 +34,25 @@ class TabletController {
 
   record WrittenAnswer(@NotNull @Size(max = 400) String written) {}
 
+  /** The children that may sit down with a code. Needs no login. */
   @PostMapping("/api/tablet/join")
   Handouts.Room join(@RequestBody @Valid JoinCode asked, HttpServletRequest request) {
     return tries.with(request.getRemoteAddr(), () -> handouts.join(asked.code()));
   }
 
+  /** A place for a child; its token opens that paper alone. Needs no login. */
   @PostMapping("/api/tablet/sit")
   Handouts.Seat sit(@RequestBody @Valid ChosenName asked, HttpServletRequest request) {
     return tries.with(request.getRemoteAddr(), () -> handouts.sit(asked.code(), asked.pupilId()));
   }
 
+  /** What a child is to write, without any word of it. Needs the token of its place. */
   @GetMapping("/api/tablet/sheet")
   Handouts.TabletSheet sheet(@RequestHeader(TOKEN) String token) {
     return handouts.sheet(token);
   }
 
+  /** Keeps what a child wrote for one item. Needs the token of its place. */
   @PutMapping("/api/tablet/items/{itemId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void write(
@@ -58,6 +62,7 @@ class TabletController {
     handouts.write(token, itemId, answer.written());
   }
 
+  /** Says that a child is done. Needs the token of its place. */
   @PostMapping("/api/tablet/hand-in")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void handIn(@RequestHeader(TOKEN) String token) {

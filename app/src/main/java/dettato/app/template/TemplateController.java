@@ -65,6 +65,7 @@ class TemplateController {
     return templates.all();
   }
 
+  /** Makes a template of the school's own. */
   @PostMapping("/api/templates")
   @ResponseStatus(HttpStatus.CREATED)
   Template make(
@@ -72,6 +73,7 @@ class TemplateController {
     return templates.make(wished.wish(), teacher);
   }
 
+  /** Changes a template of the school's own: whoever made it may, and a lead. */
   @PutMapping("/api/templates/{id}")
   Template change(
       @PathVariable String id,
@@ -80,6 +82,7 @@ class TemplateController {
     return templates.change(id, wished.wish(), teacher);
   }
 
+  /** Takes a template of the school's own away; sessions made from it stay. */
   @DeleteMapping("/api/templates/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable String id, @AuthenticationPrincipal Teacher teacher) {

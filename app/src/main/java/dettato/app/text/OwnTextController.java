@@ -51,23 +51,27 @@ class OwnTextController {
 
   record ImportedTexts(int imported, List<RejectedText> rejected) {}
 
+  /** The school's own sentences and texts, newest first. */
   @GetMapping("/api/own-texts")
   List<OwnText> all() {
     return own.all();
   }
 
+  /** Keeps a sentence or a text as the school's own. */
   @PostMapping("/api/own-texts")
   @ResponseStatus(HttpStatus.CREATED)
   void keep(@RequestBody @Valid NewText made, @AuthenticationPrincipal Teacher teacher) {
     own.keep(List.of(OwnText.checked(made.title(), made.text())), teacher);
   }
 
+  /** Takes one of the school's own texts away. */
   @DeleteMapping("/api/own-texts/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
     own.remove(id, teacher);
   }
 
+  /** The school's own sentences and texts as CSV. */
   @GetMapping(path = "/api/own-texts.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> write() {
     StringWriter out = new StringWriter();

@@ -44,6 +44,10 @@ class TextCheckController {
       @NotNull @Size(max = LONGEST) String text,
       @Nullable @Valid TextFocus focus) {}
 
+  /**
+   * What a text holds, word by word, and what would mend it: untaught letters, look-alikes, signs
+   * of writing.
+   */
   @PostMapping("/api/texts/check")
   TextCheck.Checked check(
       @RequestBody @Valid TextToCheck asked, @AuthenticationPrincipal Teacher teacher) {

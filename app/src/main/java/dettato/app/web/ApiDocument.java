@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 
 /** The OpenAPI document: which fields may be missing is read off the types. */
 @Configuration
@@ -57,6 +58,7 @@ class ApiDocument {
   }
 
   @Bean
+  @Order(2)
   OpenApiCustomizer inOrder() {
     return api -> {
       api.info(new Info().title("Dettato").version("1"));

@@ -2,27 +2,18 @@ package dettato.app.tablet;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
-import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.never;
-import static org.mockito.Mockito.times;
-import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import dettato.app.account.Role;
-import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
-import dettato.app.school.Pupil;
 import dettato.app.session.ChildPapers;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ApplicationEventPublisher;
 
@@ -44,6 +35,7 @@ class HandoutsTest {
         rows,
         sittings,
         papers,
+        mock(HandoutBoard.class),
         mock(ApplicationEventPublisher.class),
         Clock.fixed(ENDS.plus(fromTheEnd), ZoneOffset.UTC));
   }
@@ -70,24 +62,5 @@ class HandoutsTest {
     assertThrows(Problem.class, () -> over.join("abcdfg"));
     assertThrows(Problem.class, () -> over.write("token", 7, "bage"));
     assertThrows(Problem.class, () -> over.sheet("token"));
-  }
-
-  /** However many sit at devices, what they have written is counted once for all. */
-  @Test
-  void whatChildrenHaveWrittenIsCountedOnceForAll() {
-    List<Pupil> pupils = IntStream.range(0, 26).mapToObj(i -> new Pupil(i, "Child " + i)).toList();
-    Handouts handouts = at(Duration.ofSeconds(-1));
-    when(papers.of(9L)).thenReturn(new ChildPapers.Handed(someClass(), pupils, List.of()));
-    when(sittings.findBySessionId(9L))
-        .thenReturn(pupils.stream().map(p -> new SittingRow(9L, p.id(), "h" + p.id())).toList());
-    when(papers.answered(9L)).thenReturn(Map.of(3L, 2, 25L, 7));
-    List<Integer> written =
-        handouts.view(9L, new Teacher(1, "demo", Role.LEAD)).children().stream()
-            .map(Handouts.AtDevice::written)
-            .toList();
-    assertEquals(26, written.size());
-    assertEquals(List.of(2, 0, 7), List.of(written.get(3), written.get(4), written.get(25)));
-    verify(papers, times(1)).answered(9L);
-    verify(papers, never()).answered(anyLong(), anyLong());
   }
 }
