@@ -19,7 +19,6 @@ import jakarta.persistence.Table;
 import java.util.Collections;
 import java.util.Set;
 import java.util.TreeSet;
-import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
 /** One thing a block asks. */
@@ -60,7 +59,6 @@ class ItemRow {
   @ElementCollection
   @CollectionTable(name = "stumble", joinColumns = @JoinColumn(name = "item_id"))
   @Column(name = "pupil_id", nullable = false)
-  @BatchSize(size = 200)
   private Set<Long> stumblers = new TreeSet<>();
 
   @Column(nullable = false)

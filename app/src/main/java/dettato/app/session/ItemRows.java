@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -31,5 +32,7 @@ interface ItemRows extends JpaRepository<ItemRow, Long> {
           + " where i.id = :item and s.id = :session and s.removedAt is null")
   Optional<ItemOfSession> asked(Long session, Long item, Long pupil);
 
+  /** With who stumbled on them, in one look. */
+  @EntityGraph(attributePaths = "stumblers")
   List<ItemRow> findByBlockIdInOrderByPlace(Collection<Long> blockIds);
 }
