@@ -1,8 +1,6 @@
 package dettato.choose;
 
 import dettato.input.Unacceptable;
-import dettato.word.Word;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -10,26 +8,19 @@ import java.util.Set;
 /** What makes tasks of every kind that has them, in one language. */
 public final class TaskBook {
   private final Irregulars irregulars;
-  private final List<Word> proposed;
   private final Map<String, Tasks> byKind;
 
   /**
    * @param byKind what makes the tasks of a kind, by its id
    */
   public TaskBook(Sources sources, Map<String, Tasks> byKind) {
-    this.proposed = sources.proposed();
-    this.irregulars = new Irregulars(proposed);
+    this.irregulars = new Irregulars(sources.proposed());
     this.byKind = Map.copyOf(byKind);
   }
 
   /** Words to know by heart. */
   public Irregulars irregulars() {
     return irregulars;
-  }
-
-  /** The words that may be proposed, commonest first. */
-  public List<Word> proposed() {
-    return proposed;
   }
 
   /** Ids of the kinds that have tasks. */

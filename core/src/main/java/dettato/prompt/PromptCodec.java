@@ -17,9 +17,6 @@ import java.util.Locale;
 public final class PromptCodec {
   public static final int VERSION = 1;
 
-  /** Letters of the longest that is kept. */
-  public static final int LONGEST = 2_000;
-
   private static final String V = "v";
   private static final JsonMapper JSON = mapper();
 

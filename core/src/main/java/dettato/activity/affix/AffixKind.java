@@ -15,7 +15,7 @@ import java.util.Optional;
 
 /** A meaning, and the one word with a prefix or suffix that says it. */
 public final class AffixKind extends WordKind {
-  public static final String ID = "affix";
+  private static final String ID = "affix";
   private static final Traits TRAITS =
       Traits.of(ID, "Prefixes and suffixes", Answer.WORD)
           .asks("Write the one word that says this.")

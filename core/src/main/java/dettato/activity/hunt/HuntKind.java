@@ -24,7 +24,7 @@ import java.util.Random;
 
 /** A text to hunt a sound through: its words are listed, by the grapheme that spells it. */
 public final class HuntKind extends AnswerKind {
-  public static final String ID = "hunt";
+  private static final String ID = "hunt";
   private static final String VOWELS = "iː eɪ aɪ əʊ uː ɔː ɜː";
 
   /** One of so many of the texts that hold most words. */

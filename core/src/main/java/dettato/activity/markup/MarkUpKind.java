@@ -34,7 +34,7 @@ import java.util.stream.Collectors;
  * dot or a stroke between graphemes: {@code c a-e k} for cake. Letters and marks are judged apart.
  */
 public final class MarkUpKind implements Activity {
-  public static final String ID = "mark-up";
+  private static final String ID = "mark-up";
   private static final double SECONDS = 65;
   private static final Traits TRAITS =
       Traits.of(ID, "Write and mark", Answer.MARKED_WORD)

@@ -30,7 +30,7 @@ import java.util.Set;
 
 /** Questions on a text whose words hold the focus: choose, or answer in a sentence. */
 public final class QuestionsKind extends AnswerKind {
-  public static final String ID = "questions";
+  private static final String ID = "questions";
 
   /** One of so many of the texts that hold most of the focus. */
   private static final int WINDOW = 6;
