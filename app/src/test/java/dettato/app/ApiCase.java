@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import dettato.app.account.Accounts;
 import dettato.app.account.Role;
 import dettato.app.problem.Problem;
@@ -113,6 +114,13 @@ public abstract class ApiCase {
   }
 
   /** A class of Ada and Bea. */
+  /** One of a class's choices made otherwise. */
+  protected void choose(long of, String choice, Object value) throws Exception {
+    ObjectNode profile = (ObjectNode) read("/api/classes/" + of + "/profile");
+    ((ObjectNode) profile.get("choices")).set(choice, json.valueToTree(value));
+    read(write(put("/api/classes/" + of + "/profile"), json.writeValueAsString(profile)));
+  }
+
   protected long newClass(String name) throws Exception {
     return read(write(
             post("/api/classes"),

@@ -85,11 +85,10 @@ class AppArrowsTest {
           .that()
           .haveNameNotMatching(
               "dettato\\.app\\.(school\\.(Classes|Orders|OrderController)"
-                  + "|language\\.(Language|Languages|SequenceController)).*")
+                  + "|engine\\.Engines|language\\.SequenceController).*")
           .should()
           .callMethod(TeachingSequence.class, "shipped")
-          .because(
-              "a class may be taught in an order of its school's own: ask its language for it");
+          .because("a class may be taught in an order of its school's own: ask its engine for it");
 
   @ArchTest
   static void theDocsNameEveryFeature(JavaClasses app) throws IOException {

@@ -19,12 +19,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a class chooses is in force wherever its sessions are planned, given and counted. */
 class ChoicesApiTest extends ApiCase {
-  private void choose(long of, String choice, Object value) throws Exception {
-    ObjectNode profile = (ObjectNode) read("/api/classes/" + of + "/profile");
-    ((ObjectNode) profile.get("choices")).set(choice, json.valueToTree(value));
-    read(write(put("/api/classes/" + of + "/profile"), json.writeValueAsString(profile)));
-  }
-
   private void step(long of, int step) throws Exception {
     ObjectNode profile = (ObjectNode) read("/api/classes/" + of + "/profile");
     profile.put("step", step);

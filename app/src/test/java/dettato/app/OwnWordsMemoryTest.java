@@ -5,8 +5,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
+import dettato.engine.Engine;
 import java.lang.ref.WeakReference;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,12 +18,12 @@ import org.springframework.beans.factory.annotation.Autowired;
 class OwnWordsMemoryTest extends ApiCase {
   private static final int WORDS = 5;
 
-  @Autowired private Languages languages;
+  @Autowired private Engines engines;
 
   @Test
   void aLanguageGoesWhenItsOwnWordsHaveChanged() throws Exception {
     long of = newClass("Own words");
-    List<WeakReference<Language>> made = new ArrayList<>();
+    List<WeakReference<Engine>> made = new ArrayList<>();
     for (int i = 0; i < WORDS; i++) {
       read(
           write(
@@ -46,14 +46,14 @@ class OwnWordsMemoryTest extends ApiCase {
                   "seed",
                   i)));
       read("/api/classes/" + of + "/exercises/gap?rule=final-ch");
-      made.add(new WeakReference<>(languages.of("en-GB")));
+      made.add(new WeakReference<>(engines.of("en-GB")));
     }
     long left = WORDS;
     for (int tries = 0; left > 1 && tries < 20; tries++) {
       System.gc();
       left = made.stream().filter(l -> l.get() != null).count();
     }
-    assertTrue(left <= 1, left + " of " + WORDS + " languages are held");
+    assertTrue(left <= 1, left + " of " + WORDS + " engines are held");
     for (int i = 0; i < WORDS; i++) {
       doing(write(delete("/api/own-words/zo" + "g".repeat(i + 1)), ""));
     }

@@ -72,7 +72,7 @@ public class TextBench {
   @Benchmark
   public int chainOfEight() {
     return chains
-        .find(new Chains.Request(8, "", 3, 4, Optional.empty(), sequence.last(), seed++))
+        .find(new Chains.Request(8, "", 3, 4, Optional.empty(), sequence.last(), Set.of(), seed++))
         .words()
         .size();
   }

@@ -18,11 +18,13 @@ public final class Sources {
   private final SentenceReader reader;
   private final InventedWords invented;
   private final Neighbours neighbours;
+  private final Homophones homophones;
   private final TaughtWords taught;
 
   /**
    * @param words of the lexicon in the accent, commonest first
    * @param neighbours words that are one sound apart, in the order in which they are taught
+   * @param homophones words that sound alike
    */
   public Sources(
       List<Word> words,
@@ -30,7 +32,8 @@ public final class Sources {
       Accent accent,
       SentenceReader reader,
       InventedWords invented,
-      Neighbours neighbours) {
+      Neighbours neighbours,
+      Homophones homophones) {
     this.words = words;
     this.proposed = words.stream().filter(w -> w.use() == Word.Use.CHOOSE).toList();
     this.lexicon = lexicon;
@@ -38,6 +41,7 @@ public final class Sources {
     this.reader = reader;
     this.invented = invented;
     this.neighbours = neighbours;
+    this.homophones = homophones;
     this.taught = new TaughtWords(proposed);
   }
 
@@ -78,6 +82,6 @@ public final class Sources {
 
   /** Words that sound alike. */
   public Homophones homophones() {
-    return new Homophones(words, accent);
+    return homophones;
   }
 }

@@ -7,11 +7,9 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /** Taught words that children know, on a focus or on none. */
@@ -20,13 +18,15 @@ public final class TaughtWords {
   private static final int KNOWN = 2;
 
   private final List<Word> proposed;
-  private final Map<Integer, List<Word>> known = new ConcurrentHashMap<>();
+  private final List<Word> known;
 
   /**
    * @param proposed words that may be proposed, commonest first
    */
   public TaughtWords(List<Word> proposed) {
     this.proposed = List.copyOf(proposed);
+    this.known =
+        proposed.stream().filter(w -> w.commonness() <= KNOWN && w.cut().size() > 1).toList();
   }
 
   public List<Word> proposed() {
@@ -53,21 +53,13 @@ public final class TaughtWords {
 
   /** Every word that is known and taught, commonest first. */
   public List<Word> known(Material material, Set<String> without) {
-    return known
-        .computeIfAbsent(
-            material.step(),
-            step ->
-                proposed.stream()
-                    .filter(w -> w.commonness() <= KNOWN && w.cut().size() > 1)
-                    .filter(w -> isTaught(w, material))
-                    .toList())
-        .stream()
-        .filter(w -> !without.contains(w.spelling()))
+    return known.stream()
+        .filter(w -> !without.contains(w.spelling()) && isTaught(w, material))
         .toList();
   }
 
   public static boolean isTaught(Word word, Material material) {
-    return material.sequence().untaught(word, material.step(), material.accent()).isEmpty();
+    return material.sequence().isTaught(word, material.step(), material.accent());
   }
 
   /** Whether a word has what is asked; any does when nothing is. */

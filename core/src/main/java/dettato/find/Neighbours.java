@@ -65,7 +65,7 @@ public final class Neighbours {
 
   /** Whether all of a word is taught by a step. */
   public boolean isTaught(Spoken spoken, int step) {
-    return sequence.untaught(spoken.word(), step, accent).isEmpty();
+    return sequence.isTaught(spoken.word(), step, accent);
   }
 
   /** Those with one other sound in place of one. */

@@ -1,5 +1,7 @@
 package dettato.mark;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dettato.rule.Outcome;
 import dettato.sound.Accent;
 import dettato.word.Capitals;
@@ -7,10 +9,8 @@ import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Marks attempts at words, sound by sound, in one accent. Words once seen are kept ready, up to a
@@ -27,14 +27,24 @@ public final class AttemptMarker {
 
   private final Accent accent;
   private final Lexicon lexicon;
-  private final Map<Word, Target> ready = new ConcurrentHashMap<>();
+  private final Cache<Word, Target> ready;
 
   /**
    * @param lexicon where other real words are looked up
    */
   public AttemptMarker(Accent accent, Lexicon lexicon) {
+    this(accent, lexicon, Caffeine.newBuilder().maximumSize(KEPT).build());
+  }
+
+  private AttemptMarker(Accent accent, Lexicon lexicon, Cache<Word, Target> ready) {
     this.accent = accent;
     this.lexicon = lexicon;
+    this.ready = ready;
+  }
+
+  /** The same where other words are real; what is ready is shared. */
+  public AttemptMarker with(Lexicon other) {
+    return new AttemptMarker(accent, other, ready);
   }
 
   public Accent accent() {
@@ -71,16 +81,7 @@ public final class AttemptMarker {
   }
 
   private Target target(Word word) {
-    Target known = ready.get(word);
-    if (known != null) {
-      return known;
-    }
-    if (ready.size() >= KEPT) {
-      ready.clear();
-    }
-    Target made = new Target(word, accent);
-    ready.put(word, made);
-    return made;
+    return ready.get(word, w -> new Target(w, accent));
   }
 
   /** Its letters are the model's; a gap, a hyphen or an apostrophe may still be wrong. */

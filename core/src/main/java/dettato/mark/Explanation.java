@@ -124,7 +124,7 @@ public final class Explanation {
       return Optional.empty();
     }
     Word word = mark.target();
-    ModelReading model = ModelReading.of(word, accent);
+    ModelReading model = new ModelReading(word, accent);
     String changed = word.cut().spelledWith(unit, lastOf(unit), written);
     String said = Stranger.read(model, new LetterMasks(changed));
     boolean same = said.equals(model.ipa) || said.equals(model.alone);

@@ -10,18 +10,9 @@ import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 
-/**
- * What a stranger makes of the model's own letters, unit by unit: made once a word, asked at every
- * attempt.
- */
+/** What a stranger makes of the model's own letters, unit by unit. */
 final class ModelReading {
-  private static final int KEPT = 20_000;
-
-  private static final Map<String, Map<Word, ModelReading>> READY = new ConcurrentHashMap<>();
-
   final Segmentation cut;
   final Accent accent;
 
@@ -46,23 +37,7 @@ final class ModelReading {
 
   private final int[] starting;
 
-  /** That of a word in an accent; those last asked for are kept. */
-  static ModelReading of(Word word, Accent accent) {
-    Map<Word, ModelReading> ready =
-        READY.computeIfAbsent(accent.id(), id -> new ConcurrentHashMap<>());
-    ModelReading known = ready.get(word);
-    if (known != null) {
-      return known;
-    }
-    if (ready.size() >= KEPT) {
-      ready.clear();
-    }
-    ModelReading made = new ModelReading(word, accent);
-    ready.put(word, made);
-    return made;
-  }
-
-  private ModelReading(Word word, Accent accent) {
+  ModelReading(Word word, Accent accent) {
     this.cut = word.cut();
     this.accent = accent;
     this.ipa = cut.ipa(accent);

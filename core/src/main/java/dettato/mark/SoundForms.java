@@ -19,13 +19,13 @@ import java.util.stream.Stream;
  * its near sounds. Made once for each sound and shared by all words.
  */
 final class SoundForms {
-  private static final Map<String, Map<Sound, SoundForms>> MADE = new ConcurrentHashMap<>();
+  private static final Map<String, SoundForms> MADE = new ConcurrentHashMap<>();
 
   final FormMap all;
   final FormMap near;
   private final Sound sound;
   private final Accent accent;
-  private final Map<String, Readings> readings = new ConcurrentHashMap<>();
+  private final Map<String, Readings> readings = new HashMap<>();
 
   private SoundForms(
       Sound sound, Accent accent, Map<Integer, Integer> all, Map<Integer, Integer> near) {
@@ -33,12 +33,12 @@ final class SoundForms {
     this.accent = accent;
     this.all = new FormMap(all);
     this.near = new FormMap(near);
+    Reader.graphemes().forEach(g -> readings.put(g, new Readings(g, this::sameHere)));
   }
 
   /** Those of a sound in an accent, made when first asked for. */
   static SoundForms shared(Sound sound, Accent accent) {
-    return MADE.computeIfAbsent(accent.id(), id -> new ConcurrentHashMap<>())
-        .computeIfAbsent(sound, s -> of(s, accent));
+    return MADE.computeIfAbsent(accent.id() + " " + sound, k -> of(sound, accent));
   }
 
   private static SoundForms of(Sound sound, Accent accent) {
@@ -105,10 +105,7 @@ final class SoundForms {
 
   /** How a grapheme is read, asked whether it says this sound. */
   Readings readings(String grapheme) {
-    Readings known = readings.get(grapheme);
-    return known != null
-        ? known
-        : readings.computeIfAbsent(grapheme, g -> new Readings(g, this::sameHere));
+    return readings.getOrDefault(grapheme, Readings.NONE);
   }
 
   /**

@@ -42,7 +42,7 @@ final class Target {
     RuleBook.Places places = RuleBook.places(word);
     this.opportunities = places.obeyed();
     this.exceptions = places.broken();
-    this.model = ModelReading.of(word, accent);
+    this.model = new ModelReading(word, accent);
     this.units =
         IntStream.range(0, word.cut().size())
             .mapToObj(

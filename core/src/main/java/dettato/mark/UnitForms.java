@@ -33,8 +33,6 @@ final class UnitForms {
   /** Letters that spell a vowel only where it has no stress; rever is no way to write river. */
   private static final Map<String, List<String>> ONLY_WEAK = Map.of("KIT", List.of("e", "a"));
 
-  private static final Readings NOTHING = new Readings("", sound -> false);
-
   private static final int WEAK = Form.of(Verdict.NEAR, Costs.NEAR, "vowel-neighbour");
 
   final Unit unit;
@@ -105,7 +103,7 @@ final class UnitForms {
     if (written.equals(grapheme)) {
       return exact;
     }
-    return onlyWeak().contains(written) ? NOTHING : shared.readings(written);
+    return onlyWeak().contains(written) ? Readings.NONE : shared.readings(written);
   }
 
   /** The form of a grapheme as a near sound only, or 0. */

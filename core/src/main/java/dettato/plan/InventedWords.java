@@ -1,5 +1,7 @@
 package dettato.plan;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
@@ -16,7 +18,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -30,6 +31,7 @@ import java.util.stream.IntStream;
  * and no beginning of two beats more than twice. The same seed gives the same words.
  */
 public final class InventedWords {
+  private static final int BARREN = 500;
   private static final int THREE = 3;
   private static final Set<String> VELAR = Set.of("k", "ɡ");
 
@@ -75,8 +77,8 @@ public final class InventedWords {
 
   private final Accent accent;
 
-  /** What no invented word has; looked for once. */
-  private final Set<Request> barren = ConcurrentHashMap.newKeySet();
+  /** What no invented word has: so many, since it takes a look at every pair. */
+  private final Cache<Request, Boolean> barren = Caffeine.newBuilder().maximumSize(BARREN).build();
 
   private final TeachingSequence sequence;
   private final InventedParts oneBeat;
@@ -86,6 +88,14 @@ public final class InventedWords {
   private final Set<String> written;
 
   public InventedWords(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
+    this(lexicon, accent, sequence, new OtherWords(accent));
+  }
+
+  /**
+   * @param others words that the lexicon does not have, in this accent
+   */
+  public InventedWords(
+      Lexicon lexicon, Accent accent, TeachingSequence sequence, OtherWords others) {
     this.accent = accent;
     this.sequence = sequence;
     List<Word> models =
@@ -97,7 +107,7 @@ public final class InventedWords {
     this.oneBeat = InventedParts.of(models.stream().filter(Word::isOneBeat), InventedWords::vowel);
     this.twoBeats =
         InventedParts.of(models.stream().filter(InventedWords::isTrochee), InventedWords::second);
-    this.real = new RealWords(lexicon, accent);
+    this.real = new RealWords(lexicon, accent, others);
     this.misheard = new Misheard(accent);
     this.written =
         models.stream()
@@ -161,7 +171,7 @@ public final class InventedWords {
       RuleBook.of(request.rule);
     }
     Request any = request.any();
-    if (barren.contains(any)) {
+    if (barren.getIfPresent(any) != null) {
       return List.of();
     }
     InventedParts parts = request.beats == 2 ? twoBeats : oneBeat;
@@ -179,7 +189,7 @@ public final class InventedWords {
       }
     }
     if (made.isEmpty()) {
-      barren.add(any);
+      barren.put(any, true);
     }
     return made;
   }

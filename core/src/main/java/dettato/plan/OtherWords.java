@@ -15,20 +15,21 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /**
- * Real words and names of one beat or two that the lexicon does not have. Read when first asked,
- * and kept as hashes: a word that is none is taken for one once in 10^14.
+ * Real words and names of one beat or two that the lexicon does not have, kept as hashes: a word
+ * that is none is taken for one once in 10^14.
  */
 public final class OtherWords {
-  private static final Map<String, Said> SAID = new ConcurrentHashMap<>();
+  private final long[] said;
+  private final long[] rarelySaid;
 
-  private record Said(long[] one, long[] rare) {}
-
-  private OtherWords() {}
+  /** As they are said in an accent. */
+  public OtherWords(Accent accent) {
+    this.said = hashes(lines("other-words.txt").stream().flatMap(OtherWords::readings), accent);
+    this.rarelySaid = hashes(lines("rare-words.txt").stream().map(Reader::read), accent);
+  }
 
   public static boolean isOne(String spelling) {
     return isIn(Listed.HASHES, spelling);
@@ -44,17 +45,13 @@ public final class OtherWords {
    * written and knows none: Ely, however it is spelled. A few are read otherwise than they are
    * said.
    */
-  public static boolean isSaid(String ipa, Accent accent) {
-    return isIn(said(accent).one, heard(ipa));
+  boolean isSaid(String ipa) {
+    return isIn(said, heard(ipa));
   }
 
   /** The same with words and names that hardly anybody meets. */
-  public static boolean isEverSaid(String ipa, Accent accent) {
-    return isSaid(ipa, accent) || isIn(said(accent).rare, heard(ipa));
-  }
-
-  private static Said said(Accent accent) {
-    return SAID.computeIfAbsent(accent.id(), id -> read(accent));
+  boolean isEverSaid(String ipa) {
+    return isSaid(ipa) || isIn(rarelySaid, heard(ipa));
   }
 
   /**
@@ -62,12 +59,6 @@ public final class OtherWords {
    */
   static String heard(String ipa) {
     return ipa.replace("iː", "i");
-  }
-
-  private static Said read(Accent accent) {
-    return new Said(
-        hashes(lines("other-words.txt").stream().flatMap(OtherWords::readings), accent),
-        hashes(lines("rare-words.txt").stream().map(Reader::read), accent));
   }
 
   private static long[] hashes(Stream<List<Unit>> words, Accent accent) {

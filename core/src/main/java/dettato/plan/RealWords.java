@@ -19,12 +19,14 @@ final class RealWords {
 
   private final Lexicon lexicon;
   private final Accent accent;
+  private final OtherWords others;
   private final Set<String> heard;
   private final Set<String> undoubled;
 
-  RealWords(Lexicon lexicon, Accent accent) {
+  RealWords(Lexicon lexicon, Accent accent, OtherWords others) {
     this.lexicon = lexicon;
     this.accent = accent;
+    this.others = others;
     this.heard =
         lexicon.words(accent.id()).stream()
             .map(w -> heard(w.cut()))
@@ -73,7 +75,7 @@ final class RealWords {
   /** Hardly any three sounds are no name in the world, so that of one beat only the known count. */
   private boolean isName(Segmentation cut) {
     String ipa = cut.ipa(accent);
-    return cut.beats() > 1 ? OtherWords.isEverSaid(ipa, accent) : OtherWords.isSaid(ipa, accent);
+    return cut.beats() > 1 ? others.isEverSaid(ipa) : others.isSaid(ipa);
   }
 
   /** Letters as a child has them who never doubles. */

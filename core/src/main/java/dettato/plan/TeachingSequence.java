@@ -21,6 +21,8 @@ import java.util.stream.Collectors;
  * that a school may edit.
  */
 public final class TeachingSequence {
+  private static final int NEVER = Integer.MAX_VALUE;
+
   private final List<Step> steps;
   private final Map<String, List<Step>> byGrapheme;
 
@@ -127,19 +129,39 @@ public final class TeachingSequence {
 
   /** The step at which a unit of a word is taught in an accent; empty when it never is. */
   public Optional<Integer> taughtAt(Unit unit, Accent accent) {
-    return byGrapheme.getOrDefault(unit.grapheme().text(), List.of()).stream()
-        .filter(s -> accent.alike(s.sound(), unit.sound()))
-        .map(Step::number)
-        .findFirst();
+    int at = at(unit, accent);
+    return at == NEVER ? Optional.empty() : Optional.of(at);
+  }
+
+  private int at(Unit unit, Accent accent) {
+    for (Step step : byGrapheme.getOrDefault(unit.grapheme().text(), List.of())) {
+      if (accent.alike(step.sound(), unit.sound())) {
+        return step.number();
+      }
+    }
+    return NEVER;
   }
 
   /** Whether a unit is taught by a step. */
   public boolean isTaught(Unit unit, int step, Accent accent) {
-    return taughtAt(unit, accent).filter(s -> s <= step).isPresent();
+    return at(unit, accent) <= step;
+  }
+
+  /** Whether all of a word is taught by a step; cheap, since it is asked of every word. */
+  public boolean isTaught(Word word, int step, Accent accent) {
+    for (Unit unit : word.cut().units()) {
+      if (!isTaught(unit, step, accent)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** The units of a word that are not taught by a step, as graphemes. */
   public List<String> untaught(Word word, int step, Accent accent) {
+    if (isTaught(word, step, accent)) {
+      return List.of();
+    }
     return word.cut().units().stream()
         .filter(u -> !isTaught(u, step, accent))
         .map(u -> u.grapheme().text())

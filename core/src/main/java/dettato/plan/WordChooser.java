@@ -24,6 +24,12 @@ public final class WordChooser {
   private static final int WINDOW = 4;
   private static final int EASY_WINDOW = 1;
 
+  /** Few sounds, then common. */
+  private static final Comparator<Word> EASE =
+      Comparator.<Word>comparingInt(w -> w.cut().size())
+          .thenComparingInt(Word::rank)
+          .thenComparing(Word::spelling);
+
   /**
    * What is asked for.
    *
@@ -60,7 +66,8 @@ public final class WordChooser {
   private final Lexicon lexicon;
   private final Accent accent;
   private final TeachingSequence sequence;
-  private final Map<String, List<Choice>> known = new ConcurrentHashMap<>();
+
+  /** Words in which a rule decides, the easiest first; by rule, and whatever is taught when. */
   private final Map<String, List<Placed>> placed;
 
   public WordChooser(Lexicon lexicon, Accent accent, TeachingSequence sequence) {
@@ -85,7 +92,9 @@ public final class WordChooser {
    * Untaught graphemes are those after {@code step}.
    */
   public List<Choice> candidates(String rule, int step) {
-    return known.computeIfAbsent(rule + "/" + step, k -> find(rule, step));
+    return placed.computeIfAbsent(rule, id -> place(RuleBook.of(id))).stream()
+        .map(p -> new Choice(p.word, p.at, sequence.untaught(p.word, step, accent)))
+        .toList();
   }
 
   /**
@@ -115,8 +124,8 @@ public final class WordChooser {
       int left = request.count() - due.size() - notDue.size();
       notDue = more(notDue, pick.of(side(later, Side.NOT_DUE), left, request.broken()));
     }
-    Comparator<Choice> easiest = ease();
     if (request.easiestFirst()) {
+      Comparator<Choice> easiest = Comparator.comparing(Choice::word, EASE);
       due = due.stream().sorted(easiest).toList();
       notDue = notDue.stream().sorted(easiest).toList();
     }
@@ -134,17 +143,11 @@ public final class WordChooser {
   /** A word in which a rule decides the last such place and all others alike. */
   private record Placed(Word word, Opportunity at) {}
 
-  private List<Choice> find(String rule, int step) {
-    return placed.computeIfAbsent(rule, id -> place(RuleBook.of(id))).stream()
-        .map(p -> new Choice(p.word, p.at, sequence.untaught(p.word, step, accent)))
-        .sorted(ease())
-        .toList();
-  }
-
   private List<Placed> place(SpellingRule rule) {
     return lexicon.words(accent.id()).stream()
         .filter(w -> w.use() == Word.Use.CHOOSE && w.cut().size() > 1)
         .flatMap(w -> place(rule, w))
+        .sorted(Comparator.comparing(Placed::word, EASE))
         .toList();
   }
 
@@ -156,12 +159,6 @@ public final class WordChooser {
             && places.stream()
                 .allMatch(p -> p.due().contains(word.cut().unit(p.unit()).grapheme().text()));
     return regular ? Stream.of(new Placed(word, places.get(places.size() - 1))) : Stream.empty();
-  }
-
-  private static Comparator<Choice> ease() {
-    return Comparator.<Choice>comparingInt(c -> c.word().cut().size())
-        .thenComparingInt(c -> c.word().rank())
-        .thenComparing(c -> c.word().spelling());
   }
 
   private static List<Choice> side(List<Choice> all, Side side) {

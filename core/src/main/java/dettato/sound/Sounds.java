@@ -10,14 +10,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 
 /** The inventory of sounds, from {@code sounds.tsv}. */
 public final class Sounds {
   static final String TABLE = "sounds.tsv";
   private static final Map<String, String> KEYWORDS = new HashMap<>();
   private static final Map<String, Sound> SINGLE = load();
-  private static final Map<String, Sound> RUNS = new ConcurrentHashMap<>();
 
   private Sounds() {}
 
@@ -33,11 +31,7 @@ public final class Sounds {
    */
   public static Sound of(String id) {
     Sound single = SINGLE.get(id);
-    if (single != null) {
-      return single;
-    }
-    Sound run = RUNS.get(id);
-    return run != null ? run : makeRun(id);
+    return single != null ? single : run(id);
   }
 
   /** A word to know a sound of an accent by (FACE: rain); "" for a run of sounds. */
@@ -49,7 +43,7 @@ public final class Sounds {
         .orElse("");
   }
 
-  private static Sound makeRun(String id) {
+  private static Sound run(String id) {
     List<Sound> parts = new ArrayList<>();
     for (String part : id.split("\\+")) {
       Sound sound = SINGLE.get(part);
@@ -67,9 +61,7 @@ public final class Sounds {
             .filter(k -> k != Sound.Kind.CONSONANT)
             .findFirst()
             .orElse(Sound.Kind.CONSONANT);
-    Sound run = new Sound(id, kind, parts);
-    RUNS.put(id, run);
-    return run;
+    return new Sound(id, kind, parts);
   }
 
   private static Map<String, Sound> load() {

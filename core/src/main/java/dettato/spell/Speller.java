@@ -6,7 +6,6 @@ import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
 import dettato.word.Beats;
-import dettato.word.Lexicon;
 import dettato.word.NGrams;
 import dettato.word.Reader;
 import dettato.word.Segmentation;
@@ -86,16 +85,6 @@ public final class Speller {
     }
     this.pairs = new NGrams(4, words.stream().map(w -> run(w, ids)).toList());
     this.letters = new NGrams(6, words.stream().map(w -> letters(w.letters())).toList());
-  }
-
-  /** The one that learnt from the whole lexicon, for an accent; made when first asked for. */
-  public static Speller shipped(Accent accent) {
-    return Shipped.BY_ACCENT.computeIfAbsent(
-        accent.id(), id -> new Speller(Lexicon.shipped().words(id), accent));
-  }
-
-  private static final class Shipped {
-    static final Map<String, Speller> BY_ACCENT = new java.util.concurrent.ConcurrentHashMap<>();
   }
 
   /**

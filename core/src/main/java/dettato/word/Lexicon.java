@@ -14,7 +14,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -26,7 +25,6 @@ public final class Lexicon {
   private static final Map<String, Join.Change> CHANGES =
       Stream.of(Join.Change.values())
           .collect(Collectors.toMap(c -> c.name().toLowerCase(Locale.ROOT), c -> c));
-  private static final Map<String, List<String>> LINES = new ConcurrentHashMap<>();
 
   private final Map<String, List<Entry>> bySpelling;
 
@@ -51,7 +49,8 @@ public final class Lexicon {
 
   /** Reads the shipped table anew, as {@link #shipped} does once; for measuring. */
   public static Lexicon read() {
-    return ofEntries(Table.load(Lexicon.class, "words.tsv", Lexicon::entry));
+    UnitReader units = new UnitReader();
+    return ofEntries(Table.load(Lexicon.class, "words.tsv", row -> entry(row, units)));
   }
 
   private static final class Shipped {
@@ -102,7 +101,7 @@ public final class Lexicon {
   }
 
   private static List<String> line(String accent) {
-    return LINES.computeIfAbsent(accent, a -> Accents.of(a).line());
+    return Accents.of(accent).line();
   }
 
   /** One reading of every word an accent's country spells so, commonest word first. */
@@ -123,7 +122,7 @@ public final class Lexicon {
             Apostrophe.straight(spelling).toLowerCase(Locale.ROOT), List.of());
   }
 
-  private static Entry entry(Row row) {
+  private static Entry entry(Row row, UnitReader units) {
     String spelling = row.get("spelling");
     String base = row.get("base");
     Optional<Join> join =
@@ -134,7 +133,7 @@ public final class Lexicon {
                     base,
                     row.get("ending"),
                     CHANGES.getOrDefault(row.get("change"), Join.Change.NONE)));
-    Segmentation cut = Segmentation.parse(Apostrophe.without(spelling), row.get("units"));
+    Segmentation cut = Segmentation.parse(Apostrophe.without(spelling), row.get("units"), units);
     Word word =
         new Word(
             cut,

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -111,6 +112,11 @@ public final class Reader {
     RuleIndex rules = BY_LETTERS[letter][word.kind(at + 1)];
     int first = rules.first(word, at);
     return first < 0 ? null : rules.get(first);
+  }
+
+  /** Every grapheme that a rule reads. */
+  public static Set<String> graphemes() {
+    return BY_GRAPHEME.keySet();
   }
 
   /** The rules that may fit, by a letter and the kind of the next. */

@@ -7,9 +7,11 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The reading rules of one grapheme, asked about one sound: whether it may be read so at a place.
- * Made once and kept by whoever asks often.
  */
 public final class Readings {
+  /** Of letters that no rule reads. */
+  public static final Readings NONE = new Readings("", sound -> false);
+
   private final @Nullable RuleIndex rules;
   private final boolean[] says;
 

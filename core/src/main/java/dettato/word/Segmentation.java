@@ -5,8 +5,6 @@ import dettato.sound.Accent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /**
@@ -17,11 +15,6 @@ import java.util.stream.Collectors;
  * t:t}.
  */
 public final class Segmentation {
-  /** Units once read are kept: a few thousand serve every word. */
-  private static final Map<String, Unit> FIRST_OF_BEAT = new ConcurrentHashMap<>();
-
-  private static final Map<String, Unit> WITHIN_BEAT = new ConcurrentHashMap<>();
-
   private final String spelling;
   private final List<Unit> units;
   private final int[] starts;
@@ -62,7 +55,11 @@ public final class Segmentation {
 
   /** Reads the text form. */
   public static Segmentation parse(String spelling, String text) {
-    List<Unit> units = new ArrayList<>();
+    return parse(spelling, text, new UnitReader());
+  }
+
+  static Segmentation parse(String spelling, String text, UnitReader units) {
+    List<Unit> read = new ArrayList<>();
     boolean opens = true;
     int from = 0;
     while (from < text.length()) {
@@ -72,17 +69,11 @@ public final class Segmentation {
       if (token.equals("-")) {
         opens = true;
       } else {
-        units.add(unit(token, opens));
+        read.add(units.read(token, opens));
         opens = false;
       }
     }
-    return of(spelling, units);
-  }
-
-  private static Unit unit(String token, boolean opens) {
-    Map<String, Unit> kept = opens ? FIRST_OF_BEAT : WITHIN_BEAT;
-    Unit known = kept.get(token);
-    return known != null ? known : kept.computeIfAbsent(token, t -> Unit.parse(t, opens));
+    return of(spelling, read);
   }
 
   /** The text form; the reverse of {@link #parse}. */

@@ -2,27 +2,15 @@ package dettato.activity;
 
 import dettato.activity.shipped.ShippedActivities;
 import dettato.choose.Material;
-import dettato.choose.Sources;
 import dettato.choose.Task;
 import dettato.choose.TaskBook;
 import dettato.choose.Wanted;
-import dettato.find.Neighbours;
-import dettato.find.RivalChooser;
-import dettato.find.WordIndex;
+import dettato.engine.Engine;
 import dettato.focus.Focus;
-import dettato.mark.AttemptMarker;
-import dettato.mark.SentenceMarker;
-import dettato.plan.InventedWords;
 import dettato.plan.TeachingSequence;
-import dettato.plan.WordChooser;
 import dettato.prompt.Prompt;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
-import dettato.text.Hunts;
-import dettato.text.Passage;
-import dettato.text.SentenceBank;
-import dettato.text.SentenceReader;
-import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.Arrays;
@@ -35,37 +23,15 @@ import java.util.Set;
 public final class Kinds {
   public static final Activities ALL = ShippedActivities.ALL;
   public static final Accent ACCENT = Accents.of("en-GB");
-  public static final Lexicon LEXICON = Lexicon.shipped();
-  public static final TeachingSequence SEQUENCE = TeachingSequence.shipped();
-  public static final List<Word> ALL_WORDS = LEXICON.words("en-GB");
-  public static final TaskBook TASKS =
-      ALL.tasks(
-          new Sources(
-              ALL_WORDS,
-              LEXICON,
-              ACCENT,
-              new SentenceReader(LEXICON, ACCENT, SEQUENCE),
-              new InventedWords(LEXICON, ACCENT, SEQUENCE),
-              new Neighbours(ALL_WORDS, ACCENT, SEQUENCE)));
+  public static final Engine ENGINE = Engine.shipped(ALL, ACCENT, TeachingSequence.shipped());
+  public static final Lexicon LEXICON = ENGINE.lexicon();
+  public static final TeachingSequence SEQUENCE = ENGINE.sequence();
+  public static final TaskBook TASKS = ENGINE.tasks();
 
   static final Activity WORDS = ALL.of("words");
   static final Activity SENTENCE = ALL.of("sentence");
   static final Focus FINAL_J = new Focus.Rule("final-j");
-
-  private static final SentenceBank BANK = new SentenceBank(LEXICON, ACCENT, SEQUENCE);
-  private static final WordChooser CHOOSER = new WordChooser(LEXICON, ACCENT, SEQUENCE);
-  private static final RivalChooser RIVALS =
-      new RivalChooser(new WordIndex(LEXICON, ACCENT, SEQUENCE));
-  private static final Hunts HUNTS =
-      new Hunts(new SentenceReader(LEXICON, ACCENT, SEQUENCE), Passage.shipped());
-  private static final AttemptMarker MARKER = new AttemptMarker(ACCENT, LEXICON);
-
-  static final Markers MARKERS =
-      new Markers(
-          MARKER,
-          new SentenceMarker(MARKER, LEXICON),
-          Kinds::word,
-          w -> LEXICON.find(w, "en-GB").isPresent());
+  static final Markers MARKERS = ENGINE.markers();
 
   private Kinds() {}
 
@@ -74,24 +40,11 @@ public final class Kinds {
   }
 
   public static Material material(int step) {
-    return new Material(
-        ACCENT,
-        LEXICON,
-        CHOOSER,
-        RIVALS,
-        Kinds::word,
-        SEQUENCE,
-        step,
-        () -> TASKS,
-        () -> BANK,
-        () -> HUNTS,
-        Material.Habits.USUAL);
+    return ENGINE.material(step, ENGINE::bank, ENGINE::hunts, Material.Habits.USUAL);
   }
 
   public static Word word(String spelling) {
-    return LEXICON
-        .find(spelling.toLowerCase(Locale.ROOT), "en-GB")
-        .orElseGet(() -> Guess.of(spelling));
+    return ENGINE.word(spelling.toLowerCase(Locale.ROOT));
   }
 
   static List<String> fill(Activity kind, Focus focus, int count, long seed) {

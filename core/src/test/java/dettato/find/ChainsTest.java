@@ -11,6 +11,7 @@ import dettato.word.Lexicon;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -76,7 +77,7 @@ class ChainsTest {
   @Test
   void startsWhereItIsAskedToAndTheSameSeedGivesTheSame() {
     Chains.Request request =
-        new Chains.Request(6, "cat", 2, 4, Optional.empty(), SEQUENCE.last(), 4);
+        new Chains.Request(6, "cat", 2, 4, Optional.empty(), SEQUENCE.last(), Set.of(), 4);
     Chains.Chain chain = CHAINS.find(request);
     assertEquals("cat", chain.words().get(0).word().spelling());
     assertEquals(chain, CHAINS.find(request));
@@ -88,7 +89,7 @@ class ChainsTest {
     assertTrue(few.words().size() > 0 && few.words().size() < 30, few::toString);
     assertTrue(few.sure(), "with three graphemes taught all ways can be tried");
     Chains.Request endless =
-        new Chains.Request(2_000, "cat", 2, 4, Optional.empty(), SEQUENCE.last(), 1);
+        new Chains.Request(2_000, "cat", 2, 4, Optional.empty(), SEQUENCE.last(), Set.of(), 1);
     assertFalse(CHAINS.find(endless).sure());
   }
 
@@ -126,7 +127,7 @@ class ChainsTest {
 
   private static Chains.Chain chain(
       int length, int from, int to, Optional<Boolean> doubled, int step, long seed) {
-    return CHAINS.find(new Chains.Request(length, "", from, to, doubled, step, seed));
+    return CHAINS.find(new Chains.Request(length, "", from, to, doubled, step, Set.of(), seed));
   }
 
   /** Edit distance of Levenshtein, by the book. */

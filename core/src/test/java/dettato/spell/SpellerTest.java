@@ -18,6 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class SpellerTest {
   private static final Accent BRITISH = Accents.of("en-GB");
+  private static final Speller SPELLER = new Speller(Lexicon.shipped().words("en-GB"), BRITISH);
 
   /** Sounds that no word has, spelled as the rules have it. */
   @ParameterizedTest(name = "/{0}/ is spelled {1}")
@@ -31,13 +32,13 @@ class SpellerTest {
     "kwent, quent"
   })
   void spellsWhatItNeverSaw(String ipa, String spelling) {
-    List<Speller.Spelling> found = Speller.shipped(BRITISH).spell(ipa, 1);
+    List<Speller.Spelling> found = SPELLER.spell(ipa, 1);
     assertEquals(spelling, found.isEmpty() ? "" : found.get(0).letters());
   }
 
   @Test
   void ranksByConfidenceAndCutsWhatItSpells() {
-    List<Speller.Spelling> found = Speller.shipped(BRITISH).spell("seɪl", 6);
+    List<Speller.Spelling> found = SPELLER.spell("seɪl", 6);
     assertTrue(found.stream().anyMatch(s -> s.letters().equals("sale")), found.toString());
     assertTrue(found.stream().anyMatch(s -> s.letters().equals("sail")), found.toString());
     for (int i = 1; i < found.size(); i++) {
@@ -49,7 +50,7 @@ class SpellerTest {
   /** The weak vowel of about is not the loud one of up. */
   @Test
   void heedsStressWhereItIsMarked() {
-    assertEquals("about", Speller.shipped(BRITISH).spell("əˈbaʊt", 1).get(0).letters());
+    assertEquals("about", SPELLER.spell("əˈbaʊt", 1).get(0).letters());
   }
 
   /** A tenth is held out; docs/lexicon.md has the figures for all ten tenths, by sounds. */
@@ -75,9 +76,8 @@ class SpellerTest {
 
   @Test
   void saysWhatIsNoSound() {
-    assertThrows(IllegalArgumentException.class, () -> Speller.shipped(BRITISH).spell(" ", 1));
-    assertThrows(
-        IllegalArgumentException.class, () -> Speller.shipped(BRITISH).spell("t".repeat(41), 1));
-    assertFalse(Speller.shipped(BRITISH).spell("t", 3).isEmpty());
+    assertThrows(IllegalArgumentException.class, () -> SPELLER.spell(" ", 1));
+    assertThrows(IllegalArgumentException.class, () -> SPELLER.spell("t".repeat(41), 1));
+    assertFalse(SPELLER.spell("t", 3).isEmpty());
   }
 }

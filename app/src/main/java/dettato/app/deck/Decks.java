@@ -2,12 +2,12 @@ package dettato.app.deck;
 
 import dettato.activity.cards.CardsKind;
 import dettato.activity.irregular.IrregularKind;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.school.SchoolClass;
 import dettato.deck.Asking;
 import dettato.deck.Card;
 import dettato.deck.Deck;
+import dettato.engine.Engine;
 import dettato.prompt.PromptCodec;
 import java.sql.Date;
 import java.time.LocalDate;
@@ -28,18 +28,18 @@ public class Decks {
   /** A word is wrong for the class when more of the papers have it wrong than one in so many. */
   private static final int ONE_IN = 5;
 
-  private final Languages languages;
+  private final Engines engines;
   private final JdbcTemplate jdbc;
 
-  Decks(Languages languages, JdbcTemplate jdbc) {
-    this.languages = languages;
+  Decks(Engines engines, JdbcTemplate jdbc) {
+    this.engines = engines;
     this.jdbc = jdbc;
   }
 
   /** What was asked before that day counts, and what was asked on it. */
   @Transactional(readOnly = true)
   public Deck of(SchoolClass of, LocalDate today) {
-    Language language = languages.of(of);
+    Engine engine = engines.of(of);
     Map<String, List<Asking>> history = new HashMap<>();
     jdbc.query(
         "select i.prompt, s.given_on, i.stumbled from session s join block b on b.session_id = s.id"
@@ -70,7 +70,7 @@ public class Decks {
         IrregularKind.ID,
         Date.valueOf(today));
     return new Deck(
-        language.cards().of(language.sequence(), of.step(), language.accent()), history, today);
+        engine.cards().of(engine.sequence(), of.step(), engine.accent()), history, today);
   }
 
   private static void add(Map<String, List<Asking>> history, String id, Asking asking) {

@@ -2,8 +2,7 @@ package dettato.app.demo;
 
 import dettato.app.account.Accounts;
 import dettato.app.account.Teacher;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.marking.AnswerState;
 import dettato.app.marking.AttemptWriter;
 import dettato.app.marking.Entry;
@@ -15,6 +14,7 @@ import dettato.app.session.SessionLifecycle;
 import dettato.app.session.SessionMaker;
 import dettato.app.session.SessionReader;
 import dettato.app.session.SessionState;
+import dettato.engine.Engine;
 import dettato.prompt.Prompt;
 import dettato.session.TemplateBook;
 import dettato.simulate.SimulatedChild;
@@ -47,7 +47,7 @@ class DemoSeeder implements SmartInitializingSingleton {
   private final SessionReader reader;
   private final SessionLifecycle lifecycle;
   private final AttemptWriter attempts;
-  private final Languages languages;
+  private final Engines engines;
   private final Clock clock;
   private final TransactionTemplate transactions;
 
@@ -58,7 +58,7 @@ class DemoSeeder implements SmartInitializingSingleton {
       SessionReader reader,
       SessionLifecycle lifecycle,
       AttemptWriter attempts,
-      Languages languages,
+      Engines engines,
       Clock clock,
       TransactionTemplate transactions) {
     this.accounts = accounts;
@@ -67,7 +67,7 @@ class DemoSeeder implements SmartInitializingSingleton {
     this.reader = reader;
     this.lifecycle = lifecycle;
     this.attempts = attempts;
-    this.languages = languages;
+    this.engines = engines;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -133,11 +133,11 @@ class DemoSeeder implements SmartInitializingSingleton {
       SimulatedClass children,
       int occasion,
       LocalDate day) {
-    Language language = languages.of(Accents.SOUTHERN_BRITISH);
+    Engine engine = engines.of(Accents.SOUTHERN_BRITISH);
     String written =
         asked.prompt() instanceof Prompt.Word
-            ? children.attempt(child, language.word(asked.prompt().text()), occasion)
-            : children.sentence(child, asked.prompt().text(), language::word, occasion);
+            ? children.attempt(child, engine.word(asked.prompt().text()), occasion)
+            : children.sentence(child, asked.prompt().text(), engine::word, occasion);
     return new Entry(
         pupil.id(),
         asked.item(),

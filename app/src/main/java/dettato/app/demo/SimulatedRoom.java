@@ -4,13 +4,13 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import dettato.app.account.Teacher;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.app.session.ChildPapers;
 import dettato.app.session.SessionReader;
 import dettato.app.session.SheetView;
+import dettato.engine.Engine;
 import dettato.simulate.SimulatedChild;
 import dettato.simulate.SimulatedClass;
 import jakarta.annotation.PreDestroy;
@@ -54,7 +54,7 @@ class SimulatedRoom {
 
   private final ChildPapers papers;
   private final SessionReader reader;
-  private final Languages languages;
+  private final Engines engines;
   private final ObjectMapper json;
   private final Environment environment;
   private final ScheduledExecutorService devices =
@@ -70,12 +70,12 @@ class SimulatedRoom {
   SimulatedRoom(
       ChildPapers papers,
       SessionReader reader,
-      Languages languages,
+      Engines engines,
       ObjectMapper json,
       Environment environment) {
     this.papers = papers;
     this.reader = reader;
-    this.languages = languages;
+    this.engines = engines;
     this.json = json;
     this.environment = environment;
   }
@@ -121,7 +121,7 @@ class SimulatedRoom {
     private final SimulatedChild child;
     private final SimulatedClass alone;
     private final Map<Long, SheetView.ItemView> items;
-    private final Language language;
+    private final Engine engine;
     private final Random random;
     private final RoomDevice device =
         new RoomDevice(() -> environment.getRequiredProperty("local.server.port", Integer.class));
@@ -142,7 +142,7 @@ class SimulatedRoom {
       this.child = child;
       this.alone = new SimulatedClass(List.of(child), DemoPlan.SEED);
       this.items = items;
-      this.language = languages.of(of.accent());
+      this.engine = engines.of(of.accent());
       this.random = new Random(pupil);
     }
 
@@ -215,10 +215,10 @@ class SimulatedRoom {
         return sure ? answer : options.get(random.nextInt(options.size()));
       }
       if (answer.matches("[A-Za-z]+")) {
-        return alone.attempt(child, language.word(answer), (int) session);
+        return alone.attempt(child, engine.word(answer), (int) session);
       }
       return answer.matches(".*[.?!]")
-          ? alone.sentence(child, answer, language::word, (int) session)
+          ? alone.sentence(child, answer, engine::word, (int) session)
           : answer;
     }
   }

@@ -3,7 +3,7 @@ package dettato.app.exchange;
 import dettato.activity.Activities;
 import dettato.activity.Activity;
 import dettato.activity.Traits.Answer;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.marking.AnswerState;
 import dettato.app.marking.AttemptReader;
 import dettato.app.marking.AttemptWriter;
@@ -45,19 +45,19 @@ class AttemptFiles {
 
   private final AttemptWriter writer;
   private final AttemptReader reader;
-  private final Languages languages;
+  private final Engines engines;
   private final Materials materials;
   private final Activities book;
 
   AttemptFiles(
       AttemptWriter writer,
       AttemptReader reader,
-      Languages languages,
+      Engines engines,
       Materials materials,
       Activities book) {
     this.writer = writer;
     this.reader = reader;
-    this.languages = languages;
+    this.engines = engines;
     this.materials = materials;
     this.book = book;
   }
@@ -196,7 +196,7 @@ class AttemptFiles {
     if (isSentence) {
       kind.own(kept, materials.of(of));
     } else {
-      languages.of(of.accent()).word(kept);
+      engines.of(of.accent()).word(kept);
     }
     Prompt prompt = book.plain(kind.id(), kept);
     AnswerState state = written.isEmpty() ? AnswerState.BLANK : AnswerState.WRITTEN;

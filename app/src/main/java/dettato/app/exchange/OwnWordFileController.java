@@ -1,7 +1,7 @@
 package dettato.app.exchange;
 
 import dettato.app.account.Teacher;
-import dettato.app.language.OwnWords;
+import dettato.app.engine.OwnWords;
 import dettato.sound.Accents;
 import java.util.List;
 import org.springframework.http.HttpHeaders;

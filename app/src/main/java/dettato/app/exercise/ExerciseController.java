@@ -5,9 +5,8 @@ import dettato.activity.Needs;
 import dettato.activity.Traits;
 import dettato.activity.Traits.Trait;
 import dettato.app.account.Teacher;
+import dettato.app.engine.Engines;
 import dettato.app.finding.BrokenConditions;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
@@ -17,6 +16,7 @@ import dettato.app.text.Materials;
 import dettato.choose.Task;
 import dettato.choose.Tasks;
 import dettato.choose.Wanted;
+import dettato.engine.Engine;
 import dettato.focus.Focus;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -37,7 +37,7 @@ class ExerciseController {
 
   private final Activities kinds;
   private final Classes classes;
-  private final Languages languages;
+  private final Engines engines;
   private final BrokenConditions broken;
   private final Materials materials;
   private final Clock clock;
@@ -45,13 +45,13 @@ class ExerciseController {
   ExerciseController(
       Activities kinds,
       Classes classes,
-      Languages languages,
+      Engines engines,
       BrokenConditions broken,
       Materials materials,
       Clock clock) {
     this.kinds = kinds;
     this.classes = classes;
-    this.languages = languages;
+    this.engines = engines;
     this.broken = broken;
     this.materials = materials;
     this.clock = clock;
@@ -94,7 +94,7 @@ class ExerciseController {
   /** The kinds that make tasks, with what their tasks are like. */
   @GetMapping("/api/classes/{id}/exercises")
   List<ExerciseView> kinds(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
-    Set<String> made = language(classes.find(id, teacher)).tasks().kinds();
+    Set<String> made = engine(classes.find(id, teacher)).tasks().kinds();
     return kinds.all().stream()
         .filter(k -> made.contains(k.id()))
         .map(k -> ExerciseView.of(k.traits()))
@@ -126,8 +126,8 @@ class ExerciseController {
       throw Problem.badRequest("level is 1 to " + Wanted.LEVELS + ", not " + level + ".");
     }
     SchoolClass of = classes.find(id, teacher);
-    Language language = language(of);
-    Tasks exercise = language.tasks().of(kind);
+    Engine engine = engine(of);
+    Tasks exercise = engine.tasks().of(kind);
     boolean any = rule != null || sound != null || Boolean.TRUE.equals(irregular);
     Optional<Focus> focus =
         any
@@ -147,7 +147,7 @@ class ExerciseController {
             materials.of(of)));
   }
 
-  private Language language(SchoolClass of) {
-    return languages.of(of);
+  private Engine engine(SchoolClass of) {
+    return engines.of(of);
   }
 }

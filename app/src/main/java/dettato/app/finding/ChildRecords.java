@@ -2,8 +2,7 @@ package dettato.app.finding;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.diagnose.Diagnosis;
@@ -12,6 +11,7 @@ import dettato.diagnose.Leaning;
 import dettato.diagnose.Leanings;
 import dettato.diagnose.Settings;
 import dettato.diagnose.Standing;
+import dettato.engine.Engine;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -34,7 +34,7 @@ class ChildRecords {
   static final int SHOWN = 24;
 
   private final StoredOutcomes outcomes;
-  private final Languages languages;
+  private final Engines engines;
   private final Cache<Key, Entry> known = Caffeine.newBuilder().maximumSize(KEPT).build();
   private final Object[] counting =
       IntStream.range(0, COUNTING).mapToObj(i -> new Object()).toArray();
@@ -43,9 +43,9 @@ class ChildRecords {
 
   private record Entry(long revision, ChildRecord record) {}
 
-  ChildRecords(StoredOutcomes outcomes, Languages languages) {
+  ChildRecords(StoredOutcomes outcomes, Engines engines) {
     this.outcomes = outcomes;
-    this.languages = languages;
+    this.engines = engines;
   }
 
   static StoredOutcomes.Span span(SchoolClass of, LocalDate asOf) {
@@ -95,21 +95,20 @@ class ChildRecords {
 
   private Map<Long, ChildRecord> counted(Set<Long> pupils, SchoolClass of, LocalDate asOf) {
     StoredOutcomes.Span span = span(of, asOf);
-    Language language = languages.of(of.accent());
+    Engine engine = engines.of(of.accent());
     return outcomes.of(pupils, span).entrySet().parallelStream()
         .collect(
-            Collectors.toConcurrentMap(
-                Map.Entry::getKey, e -> record(e.getValue(), language, span)));
+            Collectors.toConcurrentMap(Map.Entry::getKey, e -> record(e.getValue(), engine, span)));
   }
 
   private static ChildRecord record(
-      StoredOutcomes.Shown shown, Language language, StoredOutcomes.Span span) {
+      StoredOutcomes.Shown shown, Engine engine, StoredOutcomes.Span span) {
     List<ChildRecord.Stands> standings =
         new Diagnosis(span.settings(), span.asOf())
             .standings(shown.kept, shown.other).stream().map(ChildRecords::stands).toList();
     List<Leaning> leanings =
         new Leanings(span.settings(), span.asOf())
-            .of(shown.sounds(language::soundPlaces, span)).stream()
+            .of(shown.sounds(engine::soundPlaces, span)).stream()
                 .map(ChildRecords::withFewExamples)
                 .toList();
     return new ChildRecord(

@@ -1,5 +1,6 @@
 package dettato.app.finding;
 
+import dettato.app.engine.Ahead;
 import dettato.app.marking.AttemptsAdded;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
@@ -7,8 +8,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
@@ -16,7 +15,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Counts what is known of children before a teacher asks: after a start, and after a file. */
 @Component
-class RecordsAhead {
+class RecordsAhead implements Ahead {
   private final ChildRecords records;
   private final Classes classes;
   private final Clock clock;
@@ -30,9 +29,9 @@ class RecordsAhead {
     this.executor = executor;
   }
 
-  @EventListener(ApplicationReadyEvent.class)
-  void afterStart() {
-    executor.execute(() -> classes.all().forEach(this::count));
+  @Override
+  public void makeReady() {
+    classes.all().forEach(this::count);
   }
 
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)

@@ -1,6 +1,8 @@
 package dettato.app.language;
 
+import dettato.app.engine.Engines;
 import dettato.app.problem.Problem;
+import dettato.engine.Engine;
 import dettato.plan.InventedWords;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,10 +13,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class InventedWordController {
   private static final int MOST = 40;
-  private final Languages languages;
+  private final Engines engines;
 
-  InventedWordController(Languages languages) {
-    this.languages = languages;
+  InventedWordController(Engines engines) {
+    this.engines = engines;
   }
 
   /**
@@ -47,9 +49,9 @@ class InventedWordController {
     if (beats < 1 || beats > 2) {
       throw Problem.badRequest("beats is 1 or 2, not " + beats + ".");
     }
-    Language language = languages.asked(accent);
-    int upTo = step == 0 ? language.sequence().last() : step;
-    return language
+    Engine engine = engines.asked(accent);
+    int upTo = step == 0 ? engine.sequence().last() : step;
+    return engine
         .invented()
         .choose(new InventedWords.Request(rule, grapheme, "", sounds, beats, upTo, count, seed))
         .stream()
@@ -57,7 +59,7 @@ class InventedWordController {
             one ->
                 new InventedView(
                     one.word().spelling(),
-                    UnitView.of(one.word().cut(), language.accent()),
+                    UnitView.of(one.word().cut(), engine.accent()),
                     one.legal()))
         .toList();
   }

@@ -1,6 +1,9 @@
 package dettato.app.language;
 
 import dettato.app.account.Teacher;
+import dettato.app.engine.Engines;
+import dettato.app.engine.OwnWords;
+import dettato.engine.Engine;
 import dettato.sound.Accent;
 import dettato.word.OwnCut;
 import dettato.word.Word;
@@ -24,11 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class OwnWordController {
   private final OwnWords own;
-  private final Languages languages;
+  private final Engines engines;
 
-  OwnWordController(OwnWords own, Languages languages) {
+  OwnWordController(OwnWords own, Engines engines) {
     this.own = own;
-    this.languages = languages;
+    this.engines = engines;
   }
 
   /**
@@ -45,8 +48,8 @@ class OwnWordController {
   /** The school's own words. */
   @GetMapping("/api/own-words")
   List<WordView> all(@RequestParam(defaultValue = "en-GB") String accent) {
-    Language language = languages.of(accent);
-    return own.all().stream().map(w -> WordView.of(w, language, WordView.Source.LEXICON)).toList();
+    Engine engine = engines.of(accent);
+    return own.all().stream().map(w -> WordView.of(w, engine, WordView.Source.LEXICON)).toList();
   }
 
   /** Keeps a word as the school cuts it, with its clue. */
@@ -58,7 +61,7 @@ class OwnWordController {
       @AuthenticationPrincipal Teacher teacher) {
     teacher.mustLead("change the school's words");
     String letters = spelling.strip().toLowerCase(Locale.ROOT);
-    Accent spoken = languages.of(accent).accent();
+    Accent spoken = engines.of(accent).accent();
     List<OwnCut.Cell> cells =
         made.units().stream().map(u -> new OwnCut.Cell(u.grapheme(), u.phoneme())).toList();
     Word word =
@@ -67,7 +70,7 @@ class OwnWordController {
             made.choose() ? Word.Use.CHOOSE : Word.Use.KNOW,
             made.clue().strip());
     own.keep(List.of(word), teacher.id());
-    return WordView.of(word, languages.of(accent), WordView.Source.LEXICON);
+    return WordView.of(word, engines.of(accent), WordView.Source.LEXICON);
   }
 
   /** Takes one of the school's own words away; ours counts again, where there is one. */

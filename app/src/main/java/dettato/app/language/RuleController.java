@@ -1,6 +1,8 @@
 package dettato.app.language;
 
+import dettato.app.engine.Engines;
 import dettato.app.terms.Prose;
+import dettato.engine.Engine;
 import dettato.rule.Condition;
 import dettato.rule.ConditionFigures;
 import dettato.rule.RuleBook;
@@ -17,10 +19,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RuleController {
   private static final int SHOWN = 12;
-  private final Languages languages;
+  private final Engines engines;
 
-  RuleController(Languages languages) {
-    this.languages = languages;
+  RuleController(Engines engines) {
+    this.engines = engines;
   }
 
   record RuleView(
@@ -58,8 +60,8 @@ class RuleController {
   /** The spelling rules with their conditions, how often each holds, and where it does not. */
   @GetMapping("/api/rules")
   List<RuleView> rules(@RequestParam(defaultValue = "en-GB") String accent) {
-    Language language = languages.of(accent);
-    return RuleBook.RULES.stream().map(r -> view(r, language.figures(r.id()))).toList();
+    Engine engine = engines.of(accent);
+    return RuleBook.RULES.stream().map(r -> view(r, engine.figures(r.id()))).toList();
   }
 
   private static RuleView view(SpellingRule rule, RuleFigures figures) {

@@ -1,5 +1,7 @@
 package dettato.app.language;
 
+import dettato.app.engine.Engines;
+import dettato.engine.Engine;
 import dettato.find.SoundFigures;
 import dettato.sound.Accents;
 import dettato.sound.Sounds;
@@ -12,10 +14,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** The sounds of an accent with their spellings, and the accents there are. */
 @RestController
 class SoundController {
-  private final Languages languages;
+  private final Engines engines;
 
-  SoundController(Languages languages) {
-    this.languages = languages;
+  SoundController(Engines engines) {
+    this.engines = engines;
   }
 
   record AccentView(String id, String name) {}
@@ -54,13 +56,13 @@ class SoundController {
   /** Every sound of an accent with its spellings, and how common each is. */
   @GetMapping("/api/sounds")
   List<SoundView> sounds(@RequestParam(defaultValue = "en-GB") String accent) {
-    Language language = languages.asked(accent);
-    return language.sounds().stream().map(f -> view(f, language)).toList();
+    Engine engine = engines.asked(accent);
+    return engine.sounds().stream().map(f -> view(f, engine)).toList();
   }
 
   /** That of the inventory; for a run of sounds the shortest common word that has it. */
-  private static String keyword(SoundFigures.SoundFigure figure, Language language) {
-    String known = Sounds.keyword(figure.phoneme(), language.accent());
+  private static String keyword(SoundFigures.SoundFigure figure, Engine engine) {
+    String known = Sounds.keyword(figure.phoneme(), engine.accent());
     return known.isEmpty()
         ? figure.graphemes().stream()
             .flatMap(g -> g.examples().stream())
@@ -69,10 +71,10 @@ class SoundController {
         : known;
   }
 
-  private static SoundView view(SoundFigures.SoundFigure figure, Language language) {
+  private static SoundView view(SoundFigures.SoundFigure figure, Engine engine) {
     return new SoundView(
         figure.phoneme(),
-        keyword(figure, language),
+        keyword(figure, engine),
         figure.kind() != dettato.sound.Sound.Kind.CONSONANT,
         figure.count(),
         figure.graphemes().stream()

@@ -1,7 +1,9 @@
 package dettato.app.language;
 
+import dettato.app.engine.Engines;
 import dettato.app.problem.Problem;
 import dettato.app.terms.Prose;
+import dettato.engine.Engine;
 import dettato.find.Place;
 import dettato.find.Query;
 import dettato.rule.Side;
@@ -21,10 +23,10 @@ import org.springframework.web.bind.annotation.RestController;
 class WordController {
   private static final int MOST = 1000;
   private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}'’ -]+");
-  private final Languages languages;
+  private final Engines engines;
 
-  WordController(Languages languages) {
-    this.languages = languages;
+  WordController(Engines engines) {
+    this.engines = engines;
   }
 
   record WordList(List<WordView> words, int total) {}
@@ -43,22 +45,21 @@ class WordController {
   @GetMapping("/api/words/{spelling}")
   WordView word(
       @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
-    Language language = languages.asked(accent);
+    Engine engine = engines.asked(accent);
     String word = asWord(spelling);
-    Optional<Word> known = language.find(word);
-    return WordView.of(
-        known.orElseGet(() -> language.word(word)), language, source(known.isPresent()));
+    Optional<Word> known = engine.find(word);
+    return WordView.of(known.orElseGet(() -> engine.word(word)), engine, source(known.isPresent()));
   }
 
   /** Every reading of a spelling; one that is not known has the best guess. */
   @GetMapping("/api/words/{spelling}/readings")
   List<WordView> readings(
       @PathVariable String spelling, @RequestParam(defaultValue = "en-GB") String accent) {
-    Language language = languages.asked(accent);
+    Engine engine = engines.asked(accent);
     String word = asWord(spelling);
-    List<Word> known = language.readings(word);
-    List<Word> shown = known.isEmpty() ? List.of(language.word(word)) : known;
-    return shown.stream().map(w -> WordView.of(w, language, source(!known.isEmpty()))).toList();
+    List<Word> known = engine.readings(word);
+    List<Word> shown = known.isEmpty() ? List.of(engine.word(word)) : known;
+    return shown.stream().map(w -> WordView.of(w, engine, source(!known.isEmpty()))).toList();
   }
 
   /**
@@ -71,22 +72,22 @@ class WordController {
       @RequestParam(defaultValue = "en-GB") String accent,
       @RequestParam(defaultValue = "5") int limit) {
     checkLimit(limit);
-    Language language = languages.asked(accent);
+    Engine engine = engines.asked(accent);
     String word = asWord(spelling);
-    List<Word> known = language.everyReading(word);
+    List<Word> known = engine.everyReading(word);
     List<ProposalView> shown =
         known.isEmpty()
-            ? Proposer.shipped().propose(word, language.accent(), Math.max(1, limit)).stream()
-                .map(p -> view(p.cut(), p.confidence(), "", language))
+            ? Proposer.shipped().propose(word, engine.accent(), Math.max(1, limit)).stream()
+                .map(p -> view(p.cut(), p.confidence(), "", engine))
                 .toList()
-            : known.stream().map(w -> view(w.cut(), 1, w.clue(), language)).toList();
-    String written = known.isEmpty() ? language.word(word).spelling() : known.get(0).spelling();
+            : known.stream().map(w -> view(w.cut(), 1, w.clue(), engine)).toList();
+    String written = known.isEmpty() ? engine.word(word).spelling() : known.get(0).spelling();
     return new Proposals(written, source(!known.isEmpty()), shown);
   }
 
   private static ProposalView view(
-      Segmentation cut, double confidence, String clue, Language language) {
-    return new ProposalView(UnitView.of(cut, language.accent()), confidence, clue);
+      Segmentation cut, double confidence, String clue, Engine engine) {
+    return new ProposalView(UnitView.of(cut, engine.accent()), confidence, clue);
   }
 
   /** Words by search; every filter may be left out, all that are given must hold. */
@@ -115,7 +116,7 @@ class WordController {
     if (offset < 0) {
       throw Problem.badRequest("offset is " + offset + "; it must be 0 or more.");
     }
-    Language language = languages.asked(accent);
+    Engine engine = engines.asked(accent);
     Query query =
         new Query(
             pattern,
@@ -134,12 +135,12 @@ class WordController {
             homophone,
             compound,
             ending);
-    List<Word> found = language.index().find(query);
+    List<Word> found = engine.index().find(query);
     return new WordList(
         found.stream()
             .skip(offset)
             .limit(limit)
-            .map(w -> WordView.of(w, language, WordView.Source.LEXICON))
+            .map(w -> WordView.of(w, engine, WordView.Source.LEXICON))
             .toList(),
         found.size());
   }

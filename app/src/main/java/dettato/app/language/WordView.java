@@ -1,6 +1,7 @@
 package dettato.app.language;
 
 import dettato.app.terms.Prose;
+import dettato.engine.Engine;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.word.Word;
@@ -57,18 +58,18 @@ record WordView(
     return Stream.concat(decided, listed).distinct().toList();
   }
 
-  static WordView of(Word word, Language language, Source source) {
+  static WordView of(Word word, Engine engine, Source source) {
     return new WordView(
         word.spelling().toLowerCase(Locale.ROOT),
-        UnitView.of(word.cut(), language.accent()),
+        UnitView.of(word.cut(), engine.accent()),
         rules(word, false),
         rules(word, true),
         source,
         word.clue(),
-        language.isOwn(word.spelling()),
+        engine.isOwn(word.spelling()),
         word.commonness(),
         word.seam(),
-        language.index().homophones(word),
+        engine.index().homophones(word),
         word.region().map(Word.Region::twin).orElse(""),
         WrittenBeats.of(word).stream()
             .map(p -> new WrittenBeat(p.letters(), p.why().map(w -> w.says()).orElse(null)))

@@ -1,4 +1,4 @@
-/** The core, made ready for each accent: lexicon, marker, chooser. */
+/** Words, sounds and rules as a teacher looks them up, and the school's own words. */
 @NullMarked
 package dettato.app.language;
 

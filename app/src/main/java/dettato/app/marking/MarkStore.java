@@ -4,9 +4,9 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import dettato.activity.Activities;
 import dettato.activity.Judged;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.school.Classes;
+import dettato.engine.Engine;
 import dettato.mark.AttemptMarker;
 import dettato.mark.Result;
 import dettato.prompt.Prompt;
@@ -39,7 +39,7 @@ class MarkStore {
 
   private final MarkTables tables;
   private final OverrideRows overrides;
-  private final Languages languages;
+  private final Engines engines;
   private final Classes classes;
   private final Activities book;
   private final Prompts prompts;
@@ -49,7 +49,7 @@ class MarkStore {
   MarkStore(
       MarkTables tables,
       OverrideRows overrides,
-      Languages languages,
+      Engines engines,
       Classes classes,
       Activities book,
       Prompts prompts,
@@ -57,7 +57,7 @@ class MarkStore {
       JdbcTemplate jdbc) {
     this.tables = tables;
     this.overrides = overrides;
-    this.languages = languages;
+    this.engines = engines;
     this.classes = classes;
     this.book = book;
     this.prompts = prompts;
@@ -77,19 +77,19 @@ class MarkStore {
 
   /** How a judgement is shown. */
   private interface Look {
-    Shown of(Judged judged, String target, Language language);
+    Shown of(Judged judged, String target, Engine engine);
   }
 
   private Cell keep(AttemptRow row, Look look) {
-    Language language = languages.of(classes.accentOf(row.classId()));
+    Engine engine = engines.of(classes.accentOf(row.classId()));
     Optional<Result> own = own(row);
     tables.clear(List.of(row.id()));
     if (!isMarked(row)) {
       return Cell.of(row, Optional.empty(), Shown.NOTHING, own);
     }
-    Judged judged = judge(row, prompts.of(row), language);
-    tables.store(List.of(toStore(row, judged, own.orElse(null), language)), VERSION);
-    return shown(row, judged, own, look.of(judged, row.target(), language));
+    Judged judged = judge(row, prompts.of(row), engine);
+    tables.store(List.of(toStore(row, judged, own.orElse(null), engine)), VERSION);
+    return shown(row, judged, own, look.of(judged, row.target(), engine));
   }
 
   /** Marks many attempts anew and stores what they say in place of what was stored. */
@@ -106,46 +106,46 @@ class MarkStore {
    * @return stores the marks, once the attempts are there
    */
   Runnable keepFirst(List<AttemptRow> rows) {
-    Map<Long, Language> spoken = spoken(rows);
+    Map<Long, Engine> spoken = spoken(rows);
     CompletableFuture<List<MarkTables.ToStore>> judged =
         CompletableFuture.supplyAsync(() -> judged(rows, Collections.emptyMap(), spoken));
     return () -> tables.store(judged.join(), VERSION);
   }
 
   /** Marks common words without their last letter, for nobody. */
-  void warmUp(Language language) {
-    language.words().stream()
+  void warmUp(Engine engine) {
+    engine.words().stream()
         .filter(w -> w.cut().size() > 2)
         .limit(WARMING)
         .forEach(
             w -> {
               String written = w.spelling().substring(0, w.spelling().length() - 1);
-              Judged judged = Judged.of(language.marker().mark(w, written));
-              Shown.plain(judged, w.spelling(), language);
+              Judged judged = Judged.of(engine.marker().mark(w, written));
+              Shown.plain(judged, w.spelling(), engine);
             });
   }
 
-  private Map<Long, Language> spoken(List<AttemptRow> rows) {
+  private Map<Long, Engine> spoken(List<AttemptRow> rows) {
     return rows.stream()
         .map(AttemptRow::classId)
         .distinct()
-        .collect(Collectors.toMap(id -> id, id -> languages.of(classes.accentOf(id))));
+        .collect(Collectors.toMap(id -> id, id -> engines.of(classes.accentOf(id))));
   }
 
   /** Judging is most of the work, and one attempt knows nothing of another. */
   private List<MarkTables.ToStore> judged(
-      List<AttemptRow> rows, Map<Long, Result> own, Map<Long, Language> spoken) {
+      List<AttemptRow> rows, Map<Long, Result> own, Map<Long, Engine> spoken) {
     Map<Long, Prompt> asked = prompts.of(rows);
     return rows.parallelStream()
         .filter(MarkStore::isMarked)
         .map(
             row -> {
-              Language language = Objects.requireNonNull(spoken.get(row.classId()));
+              Engine engine = Objects.requireNonNull(spoken.get(row.classId()));
               return toStore(
                   row,
-                  judge(row, Objects.requireNonNull(asked.get(row.id())), language),
+                  judge(row, Objects.requireNonNull(asked.get(row.id())), engine),
                   own.get(row.id()),
-                  language);
+                  engine);
             })
         .toList();
   }
@@ -161,13 +161,13 @@ class MarkStore {
   }
 
   private Cell look(AttemptRow row, Look look) {
-    Language language = languages.of(classes.accentOf(row.classId()));
+    Engine engine = engines.of(classes.accentOf(row.classId()));
     Optional<Result> own = own(row);
     if (!isMarked(row)) {
       return Cell.of(row, Optional.empty(), Shown.NOTHING, own);
     }
-    Judged judged = judge(row, prompts.of(row), language);
-    return shown(row, judged, own, look.of(judged, row.target(), language));
+    Judged judged = judge(row, prompts.of(row), engine);
+    return shown(row, judged, own, look.of(judged, row.target(), engine));
   }
 
   /** Has the attempts of a class marked anew, when there is time. */
@@ -186,8 +186,8 @@ class MarkStore {
         targets.stream().map(t -> new Object[] {STALE, t}).toList());
   }
 
-  private Judged judge(AttemptRow row, Prompt prompt, Language language) {
-    return book.of(row.kind()).judge(prompt, row.written(), language.markers());
+  private Judged judge(AttemptRow row, Prompt prompt, Engine engine) {
+    return book.of(row.kind()).judge(prompt, row.written(), engine.markers());
   }
 
   private static Cell shown(AttemptRow row, Judged judged, Optional<Result> own, Shown shown) {
@@ -195,9 +195,9 @@ class MarkStore {
   }
 
   private MarkTables.ToStore toStore(
-      AttemptRow row, Judged judged, @Nullable Result own, Language language) {
+      AttemptRow row, Judged judged, @Nullable Result own, Engine engine) {
     try {
-      String shown = json.writeValueAsString(Shown.plain(judged, row.target(), language));
+      String shown = json.writeValueAsString(Shown.plain(judged, row.target(), engine));
       return new MarkTables.ToStore(row, judged, own, shown);
     } catch (JsonProcessingException e) {
       throw new IllegalStateException("a mark could not be written as JSON", e);

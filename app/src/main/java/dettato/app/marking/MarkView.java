@@ -1,8 +1,8 @@
 package dettato.app.marking;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import dettato.app.language.Language;
 import dettato.app.terms.Prose;
+import dettato.engine.Engine;
 import dettato.mark.Certainty;
 import dettato.mark.Explanation;
 import dettato.mark.Extra;
@@ -80,9 +80,9 @@ public record MarkView(
   }
 
   /** The mark with its facts, how sure it is, and its rivals. */
-  static MarkView explained(Mark mark, String target, Language language) {
-    Accent accent = language.accent();
-    Certainty certainty = language.marker().certainty(mark);
+  static MarkView explained(Mark mark, String target, Engine engine) {
+    Accent accent = engine.accent();
+    Certainty certainty = engine.marker().certainty(mark);
     return view(
         mark,
         target,

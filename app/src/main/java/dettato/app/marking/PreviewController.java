@@ -2,9 +2,9 @@ package dettato.app.marking;
 
 import com.fasterxml.jackson.databind.annotation.JsonSerialize;
 import dettato.activity.Judged;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.problem.Problem;
+import dettato.engine.Engine;
 import dettato.input.Unacceptable;
 import dettato.mark.Mark;
 import dettato.mark.SentenceMarker;
@@ -27,11 +27,11 @@ class PreviewController {
   private static final int LETTERS = 1_000_000;
   private static final int WORDS = 150;
 
-  private final Languages languages;
+  private final Engines engines;
   private final Remarker remarker;
 
-  PreviewController(Languages languages, Remarker remarker) {
-    this.languages = languages;
+  PreviewController(Engines engines, Remarker remarker) {
+    this.engines = engines;
     this.remarker = remarker;
   }
 
@@ -68,7 +68,7 @@ class PreviewController {
   @PostMapping("/api/marking/preview")
   Results preview(
       @RequestBody @Valid Pairs asked, @RequestParam(defaultValue = "all") Detail detail) {
-    Language language = languages.of(asked.accent());
+    Engine engine = engines.of(asked.accent());
     requireWhole(asked.pairs());
     long letters =
         asked.pairs().stream().mapToLong(p -> p.target().length() + p.attempt().length()).sum();
@@ -80,7 +80,7 @@ class PreviewController {
     return new Results(
         IntStream.range(0, asked.pairs().size())
             .parallel()
-            .mapToObj(i -> result(asked.pairs().get(i), i, language, detail))
+            .mapToObj(i -> result(asked.pairs().get(i), i, engine, detail))
             .toList());
   }
 
@@ -96,14 +96,14 @@ class PreviewController {
     }
   }
 
-  private static MarkView result(Pair pair, int index, Language language, Detail detail) {
+  private static MarkView result(Pair pair, int index, Engine engine, Detail detail) {
     if (pair.target().length() > LONGEST || pair.attempt().length() > LONGEST) {
       throw Problem.badRequest("pairs[" + index + "] is longer than " + LONGEST + " characters.");
     }
-    Mark mark = mark(pair, index, language);
+    Mark mark = mark(pair, index, engine);
     return detail == Detail.marks
-        ? MarkView.plain(mark, pair.target(), language.accent())
-        : MarkView.explained(mark, pair.target(), language);
+        ? MarkView.plain(mark, pair.target(), engine.accent())
+        : MarkView.explained(mark, pair.target(), engine);
   }
 
   /** Marks one dictated sentence: its words and the conventions of writing. Nothing is stored. */
@@ -116,20 +116,20 @@ class PreviewController {
     if (words(asked.target()) > WORDS || words(asked.attempt()) > WORDS) {
       throw Problem.badRequest("A sentence has at most " + WORDS + " words here.");
     }
-    Language language = languages.of(asked.accent());
-    SentenceMarker.SentenceMark mark = language.sentences().mark(asked.target(), asked.attempt());
+    Engine engine = engines.of(asked.accent());
+    SentenceMarker.SentenceMark mark = engine.sentences().mark(asked.target(), asked.attempt());
     return SentenceView.of(
         new Judged(mark.words(), mark.conventions()),
-        (m, target) -> MarkView.explained(m, target, language));
+        (m, target) -> MarkView.explained(m, target, engine));
   }
 
   private static int words(String text) {
     return text.split("[^\\p{L}\\p{N}]+").length;
   }
 
-  private static Mark mark(Pair pair, int index, Language language) {
+  private static Mark mark(Pair pair, int index, Engine engine) {
     try {
-      return language.marker().mark(language.word(pair.target()), pair.attempt());
+      return engine.marker().mark(engine.word(pair.target()), pair.attempt());
     } catch (Unacceptable e) {
       throw Problem.badRequest("pairs[" + index + "].target: " + e.getMessage());
     }

@@ -1,6 +1,6 @@
 package dettato.app.marking;
 
-import dettato.app.language.OwnWordsChanged;
+import dettato.app.engine.OwnWordsChanged;
 import dettato.app.school.AccentChanged;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;

@@ -2,7 +2,7 @@ package dettato.app.marking;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.activity.Judged;
-import dettato.app.language.Language;
+import dettato.engine.Engine;
 import dettato.mark.Mark;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
@@ -15,12 +15,12 @@ import org.jspecify.annotations.Nullable;
 record Shown(@Nullable MarkView mark, @Nullable SentenceView sentence) {
   static final Shown NOTHING = new Shown(null, null);
 
-  static Shown plain(Judged judged, String target, Language language) {
-    return of(judged, target, (m, t) -> MarkView.plain(m, t, language.accent()));
+  static Shown plain(Judged judged, String target, Engine engine) {
+    return of(judged, target, (m, t) -> MarkView.plain(m, t, engine.accent()));
   }
 
-  static Shown explained(Judged judged, String target, Language language) {
-    return of(judged, target, (m, t) -> MarkView.explained(m, t, language));
+  static Shown explained(Judged judged, String target, Engine engine) {
+    return of(judged, target, (m, t) -> MarkView.explained(m, t, engine));
   }
 
   private static Shown of(Judged judged, String target, BiFunction<Mark, String, MarkView> view) {

@@ -1,27 +1,23 @@
 package dettato.app.marking;
 
-import dettato.app.language.Languages;
+import dettato.app.engine.Ahead;
+import dettato.app.engine.Engines;
 import dettato.sound.Accents;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Component;
 
 /** Marks some words beside the first requests, so that the first file is no slower than others. */
 @Component
-class WarmMarks {
+class WarmMarks implements Ahead {
   private final MarkStore marks;
-  private final Languages languages;
-  private final TaskExecutor executor;
+  private final Engines engines;
 
-  WarmMarks(MarkStore marks, Languages languages, TaskExecutor executor) {
+  WarmMarks(MarkStore marks, Engines engines) {
     this.marks = marks;
-    this.languages = languages;
-    this.executor = executor;
+    this.engines = engines;
   }
 
-  @EventListener(ApplicationReadyEvent.class)
-  void warmUp() {
-    executor.execute(() -> marks.warmUp(languages.of(Accents.SOUTHERN_BRITISH)));
+  @Override
+  public void makeReady() {
+    marks.warmUp(engines.of(Accents.SOUTHERN_BRITISH));
   }
 }

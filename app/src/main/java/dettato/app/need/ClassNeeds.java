@@ -5,11 +5,11 @@ import dettato.activity.Activity;
 import dettato.activity.Needs;
 import dettato.activity.Traits.Trait;
 import dettato.app.deck.Decks;
+import dettato.app.engine.Engines;
 import dettato.app.finding.BrokenConditions;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
+import dettato.engine.Engine;
 import dettato.plan.Review;
 import dettato.prompt.Prompt;
 import dettato.rule.RuleBook;
@@ -43,7 +43,7 @@ public class ClassNeeds {
 
   private final BrokenConditions broken;
   private final Decks decks;
-  private final Languages languages;
+  private final Engines engines;
   private final NamedParameterJdbcTemplate jdbc;
   private final Clock clock;
 
@@ -53,7 +53,7 @@ public class ClassNeeds {
   ClassNeeds(
       BrokenConditions broken,
       Decks decks,
-      Languages languages,
+      Engines engines,
       NamedParameterJdbcTemplate jdbc,
       Activities kinds,
       Clock clock) {
@@ -65,7 +65,7 @@ public class ClassNeeds {
             .toList();
     this.broken = broken;
     this.decks = decks;
-    this.languages = languages;
+    this.engines = engines;
     this.jdbc = jdbc;
   }
 
@@ -83,21 +83,21 @@ public class ClassNeeds {
             .filter(id -> pupils.isEmpty() || pupils.contains(id))
             .toList();
     BrokenConditions.Broken shown = broken.of(of, LocalDate.now(clock), pupils);
-    Language language = languages.of(of.accent());
+    Engine engine = engines.of(of.accent());
     List<Review.Met> met = met(children, on);
     return new Needs(
         shown.conditions(),
         shown.written(),
         Review.due(met, on).stream()
-            .filter(d -> language.find(d.word()).isPresent())
+            .filter(d -> engine.find(d.word()).isPresent())
             .map(d -> new Needs.Due(new Prompt.Word(d.word()), why(d)))
             .toList(),
         decks.of(of, on).deal(awake).stream()
             .map(s -> new Needs.Due(new Prompt.Card(s.card().front(), s.card().back()), s.why()))
             .toList(),
-        sounds(children, on, language),
+        sounds(children, on, engine),
         Review.known(met, on).stream()
-            .filter(w -> isIrregular(language.word(w)))
+            .filter(w -> isIrregular(engine.word(w)))
             .collect(Collectors.toSet()));
   }
 
@@ -151,7 +151,7 @@ public class ClassNeeds {
   }
 
   /** Sounds that most attempts had otherwise than is due, in IPA of the accent. */
-  private List<String> sounds(List<Long> children, LocalDate on, Language language) {
+  private List<String> sounds(List<Long> children, LocalDate on, Engine engine) {
     if (children.isEmpty()) {
       return List.of();
     }
@@ -167,7 +167,7 @@ public class ClassNeeds {
                 .addValue("most", SOUNDS),
             (row, n) -> row.getString(1))
         .stream()
-        .map(id -> language.accent().say(Sounds.of(id)))
+        .map(id -> engine.accent().say(Sounds.of(id)))
         .distinct()
         .toList();
   }

@@ -1,17 +1,14 @@
 package dettato.app.notation;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.school.SchoolClass;
+import dettato.engine.Engine;
 import dettato.notation.Chunks;
 import dettato.notation.Drawing;
 import dettato.notation.Meaning;
 import dettato.notation.Notation;
 import dettato.notation.Shape;
 import dettato.notation.Signs;
-import dettato.text.Phrases;
 import dettato.text.Sentence;
 import dettato.word.Word;
 import java.util.List;
@@ -20,19 +17,14 @@ import org.springframework.stereotype.Component;
 /** Draws words and sentences with the marks of a class. */
 @Component
 public class ClassMarks {
-  private static final int KEPT = 50;
+  private final Engines engines;
 
-  private final Languages languages;
-  private final Cache<Taught, Chunks> chunks = Caffeine.newBuilder().maximumSize(KEPT).build();
-
-  private record Taught(String accent, List<String> chunks) {}
-
-  ClassMarks(Languages languages) {
-    this.languages = languages;
+  ClassMarks(Engines engines) {
+    this.engines = engines;
   }
 
   /** What marks are drawn by: an accent, its notation, the chunks that are taught. */
-  public record Hand(Language language, Notation notation, Signs signs) {
+  public record Hand(Engine engine, Notation notation, Signs signs) {
 
     /**
      * A word with its marks.
@@ -46,35 +38,31 @@ public class ClassMarks {
     /** A sentence, phrase by phrase. */
     public List<Drawing> sentence(String text) {
       List<Shape> shapes = notation.of(Meaning.PHRASE).stream().toList();
-      return new Phrases(language.lexicon(), language.accent())
-          .of(new Sentence(text)).stream().map(p -> Drawing.phrase(p, shapes)).toList();
+      return engine.phrases().of(new Sentence(text)).stream()
+          .map(p -> Drawing.phrase(p, shapes))
+          .toList();
     }
   }
 
   /** The same for words to know by heart, whose odd part is ringed where they are sounded. */
   public Hand byHeart(SchoolClass of) {
-    return of(of.accent(), of.choices().notation().withByHeart(), of.choices().chunks());
+    return of(engines.of(of), of.choices().notation().withByHeart());
   }
 
   public Hand of(SchoolClass of) {
-    return of(of.accent(), of.choices().notation(), of.choices().chunks());
+    return of(engines.of(of), of.choices().notation());
   }
 
   Hand of(String accent, Notation notation, List<String> taught) {
-    Language language = languages.of(accent);
-    return new Hand(
-        language, notation, new Signs(notation, language.accent(), chunks(language, taught)));
+    return of(engines.of(accent).chunked(taught), notation);
+  }
+
+  private static Hand of(Engine engine, Notation notation) {
+    return new Hand(engine, notation, new Signs(notation, engine.accent(), engine.chunks()));
   }
 
   /** The chunks of a class, as most words say them. */
   public Chunks chunks(SchoolClass of) {
-    return chunks(languages.of(of.accent()), of.choices().chunks());
-  }
-
-  private Chunks chunks(Language language, List<String> taught) {
-    return taught.isEmpty()
-        ? Chunks.NONE
-        : chunks.get(
-            new Taught(language.accent().id(), taught), t -> Chunks.of(taught, language.words()));
+    return engines.of(of).chunks();
   }
 }

@@ -55,7 +55,7 @@ class DrawingController {
 
   private static DrawnWord drawn(String text, ClassMarks.Hand hand) {
     try {
-      return new DrawnWord(text, hand.word(hand.language().word(text), -1));
+      return new DrawnWord(text, hand.word(hand.engine().word(text), -1));
     } catch (Unacceptable wrong) {
       throw Problem.badRequest("'" + text + "': " + wrong.getMessage());
     }

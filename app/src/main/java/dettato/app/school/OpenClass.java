@@ -1,10 +1,7 @@
 package dettato.app.school;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import dettato.app.account.Teacher;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -22,22 +19,11 @@ public class OpenClass {
   private static final String HEADER = "Dettato-Class";
   private static final String KEPT = OpenClass.class.getName();
 
-  /** So many classes are open at once in a school. */
-  private static final int OPEN_AT_ONCE = 100;
-
   private final ClassRows rows;
-  private final ProfileRows profiles;
   private final Orders orders;
 
-  /** As their profiles were at a version: asked for with every key that is typed. */
-  private final Cache<Known, SchoolClass> made =
-      Caffeine.newBuilder().maximumSize(OPEN_AT_ONCE).build();
-
-  private record Known(long classId, long version) {}
-
-  OpenClass(ClassRows rows, ProfileRows profiles, Orders orders) {
+  OpenClass(ClassRows rows, Orders orders) {
     this.rows = rows;
-    this.profiles = profiles;
     this.orders = orders;
   }
 
@@ -59,15 +45,9 @@ public class OpenClass {
   }
 
   private Optional<SchoolClass> of(long id, Teacher teacher) {
-    return profiles
-        .versionFor(id, teacher.id())
-        .flatMap(version -> Optional.ofNullable(made.get(new Known(id, version), this::made)));
-  }
-
-  private @Nullable SchoolClass made(Known known) {
-    return rows.findById(known.classId)
-        .flatMap(row -> profiles.findById(row.id()).map(p -> p.of(row, orders)))
-        .orElse(null);
+    return rows.taughtBy(id, teacher.id()).stream()
+        .map(f -> f.profile().of(f.row(), orders))
+        .findFirst();
   }
 
   private static Optional<Teacher> teacher() {

@@ -8,10 +8,4 @@ interface ProfileRows extends JpaRepository<ProfileRow, Long> {
   /** The accent alone, which is asked with every answer that is kept. */
   @Query("select p.accent from ProfileRow p where p.classId = :classId")
   Optional<String> accentOf(Long classId);
-
-  /** The version of a class's profile, where this account teaches the class. */
-  @Query(
-      "select p.version from ProfileRow p join ClassTeacherRow t on t.classId = p.classId"
-          + " where p.classId = :classId and t.accountId = :account")
-  Optional<Long> versionFor(Long classId, Long account);
 }

@@ -1,5 +1,6 @@
 package dettato.app.session;
 
+import dettato.app.engine.Ahead;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
 import dettato.rule.RuleBook;
@@ -10,9 +11,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -20,27 +18,23 @@ import org.springframework.stereotype.Component;
  * step are looked through once, and not while a teacher waits. Classes of one step share them.
  */
 @Component
-class PlansAhead {
+class PlansAhead implements Ahead {
   private final SessionMaker maker;
   private final Classes classes;
   private final Clock clock;
-  private final TaskExecutor executor;
 
-  PlansAhead(SessionMaker maker, Classes classes, Clock clock, TaskExecutor executor) {
+  PlansAhead(SessionMaker maker, Classes classes, Clock clock) {
     this.maker = maker;
     this.classes = classes;
     this.clock = clock;
-    this.executor = executor;
   }
 
-  @EventListener(ApplicationReadyEvent.class)
-  void afterStart() {
-    executor.execute(
-        () ->
-            classes.all().stream()
-                .collect(Collectors.toMap(c -> c.accent() + " " + c.step(), c -> c, (a, b) -> a))
-                .values()
-                .forEach(this::rehearse));
+  @Override
+  public void makeReady() {
+    classes.all().stream()
+        .collect(Collectors.toMap(c -> c.accent() + " " + c.step(), c -> c, (a, b) -> a))
+        .values()
+        .forEach(this::rehearse);
   }
 
   private void rehearse(SchoolClass of) {

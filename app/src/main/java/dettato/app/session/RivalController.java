@@ -1,11 +1,11 @@
 package dettato.app.session;
 
 import dettato.app.account.Teacher;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.language.UnitView;
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
+import dettato.engine.Engine;
 import dettato.find.RivalChooser;
 import dettato.word.Word;
 import jakarta.validation.Valid;
@@ -27,11 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RivalController {
   private final Classes classes;
-  private final Languages languages;
+  private final Engines engines;
 
-  RivalController(Classes classes, Languages languages) {
+  RivalController(Classes classes, Engines engines) {
     this.classes = classes;
-    this.languages = languages;
+    this.engines = engines;
   }
 
   /**
@@ -57,7 +57,7 @@ class RivalController {
       @RequestBody @Valid Rivals wanted,
       @AuthenticationPrincipal Teacher teacher) {
     SchoolClass of = classes.find(id, teacher);
-    Language language = languages.of(of);
+    Engine engine = engines.of(of);
     RivalChooser.Request request =
         new RivalChooser.Request(
             wanted.sound(),
@@ -66,19 +66,19 @@ class RivalController {
             wanted.taught() ? of.step() : -1,
             wanted.without(),
             wanted.seed());
-    return new RivalChooser(language.index())
-        .choose(request).stream().map(w -> view(w, wanted.sound(), language)).toList();
+    return new RivalChooser(engine.index())
+        .choose(request).stream().map(w -> view(w, wanted.sound(), engine)).toList();
   }
 
-  private static Rival view(Word word, String sound, Language language) {
+  private static Rival view(Word word, String sound, Engine engine) {
     int focus =
         IntStream.range(0, word.cut().size())
-            .filter(i -> word.cut().ipa(i, language.accent()).equals(sound))
+            .filter(i -> word.cut().ipa(i, engine.accent()).equals(sound))
             .findFirst()
             .orElse(-1);
     return new Rival(
         word.spelling(),
-        UnitView.of(word.cut(), language.accent()),
+        UnitView.of(word.cut(), engine.accent()),
         focus < 0 ? "" : word.cut().unit(focus).grapheme().text(),
         focus,
         word.clue());

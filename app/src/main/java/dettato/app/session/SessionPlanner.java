@@ -5,13 +5,13 @@ import dettato.activity.Activity;
 import dettato.activity.Item;
 import dettato.activity.Traits.Answer;
 import dettato.app.account.Teacher;
-import dettato.app.language.Language;
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.marking.AttemptWriter;
 import dettato.app.problem.Problem;
 import dettato.app.school.SchoolClass;
 import dettato.app.text.Materials;
 import dettato.choose.Material;
+import dettato.engine.Engine;
 import dettato.focus.Focus;
 import dettato.input.Unacceptable;
 import dettato.prompt.Prompt;
@@ -46,7 +46,7 @@ public class SessionPlanner {
   private final SheetView sheet;
   private final FocusText focuses;
   private final AttemptWriter attempts;
-  private final Languages languages;
+  private final Engines engines;
   private final Materials materials;
   private final Activities book;
 
@@ -59,7 +59,7 @@ public class SessionPlanner {
       SheetView sheet,
       FocusText focuses,
       AttemptWriter attempts,
-      Languages languages,
+      Engines engines,
       Materials materials,
       Activities book) {
     this.sessions = sessions;
@@ -70,7 +70,7 @@ public class SessionPlanner {
     this.sheet = sheet;
     this.focuses = focuses;
     this.attempts = attempts;
-    this.languages = languages;
+    this.engines = engines;
     this.materials = materials;
     this.book = book;
   }
@@ -83,7 +83,7 @@ public class SessionPlanner {
    */
   @Transactional
   long send(SchoolClass of, LocalDate date, @Nullable String ofKind, List<String> words) {
-    Language language = languages.of(of);
+    Engine engine = engines.of(of);
     Activity kind = ofKind == null ? book.answeredBy(Answer.WORD) : book.of(ofKind);
     Material material = materials.of(of);
     List<Prompt> clean = words.stream().map(w -> own(kind, w, material)).distinct().toList();
@@ -98,7 +98,7 @@ public class SessionPlanner {
                             of.id(),
                             date,
                             "",
-                            focuses.write(List.of(tested(clean, language))),
+                            focuses.write(List.of(tested(clean, engine))),
                             Set.of())));
     access.hold(row);
     BlockRow block =
@@ -116,13 +116,13 @@ public class SessionPlanner {
     return row.id();
   }
 
-  private static Focus tested(List<Prompt> items, Language language) {
+  private static Focus tested(List<Prompt> items, Engine engine) {
     Map<String, Long> counts =
         items.stream()
             .flatMap(i -> Sentence.wordsOf(i.text()).stream())
             .flatMap(
                 w ->
-                    RuleBook.opportunities(language.word(w)).stream()
+                    RuleBook.opportunities(engine.word(w)).stream()
                         .map(Opportunity::rule)
                         .distinct())
             .collect(Collectors.groupingBy(r -> r, Collectors.counting()));

@@ -1,11 +1,13 @@
 package dettato.app.text;
 
+import dettato.app.engine.Engines;
 import dettato.app.problem.Problem;
 import dettato.find.Chains;
 import dettato.find.MinimalPairs;
 import dettato.find.Spoken;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -19,10 +21,10 @@ class ChainController {
   private static final int MOST_SOUNDS = 6;
   private static final int MOST_PAIRS = 200;
 
-  private final TextLanguages languages;
+  private final Engines engines;
 
-  ChainController(TextLanguages languages) {
-    this.languages = languages;
+  ChainController(Engines engines) {
+    this.engines = engines;
   }
 
   /**
@@ -58,7 +60,7 @@ class ChainController {
     }
     Range range = Range.of(sounds, "sounds");
     Chains.Chain found =
-        languages
+        engines
             .asked(accent)
             .chains()
             .find(
@@ -68,7 +70,8 @@ class ChainController {
                     range.from() == 0 ? FEWEST_SOUNDS : range.from(),
                     range.to() == 0 ? MOST_SOUNDS : range.to(),
                     Optional.ofNullable(doubled),
-                    step == 0 ? languages.asked(accent).last() : step,
+                    step == 0 ? engines.asked(accent).sequence().last() : step,
+                    Set.of(),
                     seed));
     if (found.words().size() < length) {
       throw Problem.notFound(none(found, length, start.strip()));
@@ -114,8 +117,8 @@ class ChainController {
     if (limit < 1 || limit > MOST_PAIRS) {
       throw Problem.badRequest("limit is 1 to " + MOST_PAIRS + ", not " + limit + ".");
     }
-    int upTo = step == 0 ? languages.asked(accent).last() : step;
-    MinimalPairs pairs = languages.asked(accent).pairs();
+    int upTo = step == 0 ? engines.asked(accent).sequence().last() : step;
+    MinimalPairs pairs = engines.asked(accent).pairs();
     List<MinimalPairs.Pair> found =
         word.isBlank() ? pairs.of(contrast, upTo) : pairs.with(word.strip(), upTo);
     return new FoundPairs(

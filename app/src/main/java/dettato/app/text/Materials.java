@@ -1,8 +1,9 @@
 package dettato.app.text;
 
-import dettato.app.language.Languages;
+import dettato.app.engine.Engines;
 import dettato.app.school.SchoolClass;
 import dettato.choose.Material;
+import dettato.engine.Engine;
 import dettato.profile.Ahead;
 import dettato.profile.SoundAnswers;
 import java.util.List;
@@ -14,24 +15,22 @@ import org.springframework.util.function.SingletonSupplier;
  */
 @Component
 public class Materials {
-  private final Languages languages;
-  private final TextLanguages texts;
+  private final Engines engines;
+  private final OwnTexts texts;
 
-  Materials(Languages languages, TextLanguages texts) {
-    this.languages = languages;
+  Materials(Engines engines, OwnTexts texts) {
+    this.engines = engines;
     this.texts = texts;
   }
 
   public Material of(SchoolClass of) {
-    SingletonSupplier<List<OwnText>> own = SingletonSupplier.of(texts::own);
-    TextLanguages.Made made = texts.of(languages.of(of));
-    return languages
-        .of(of)
-        .material(
-            of.step(),
-            SingletonSupplier.of(() -> made.bank(own.obtain())),
-            SingletonSupplier.of(() -> made.hunts(own.obtain())),
-            new Material.Habits(
-                of.choices().ahead() == Ahead.WARNED, of.choices().sounds() == SoundAnswers.ONE));
+    SingletonSupplier<List<OwnText>> own = SingletonSupplier.of(texts::all);
+    Engine engine = engines.of(of);
+    return engine.material(
+        of.step(),
+        SingletonSupplier.of(() -> OwnText.over(engine.bank(), own.obtain())),
+        SingletonSupplier.of(() -> OwnText.over(engine.hunts(), own.obtain())),
+        new Material.Habits(
+            of.choices().ahead() == Ahead.WARNED, of.choices().sounds() == SoundAnswers.ONE));
   }
 }

@@ -1,7 +1,10 @@
 package dettato.app.text;
 
 import dettato.input.Unacceptable;
+import dettato.text.Hunts;
+import dettato.text.Passage;
 import dettato.text.Sentence;
+import dettato.text.SentenceBank;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -47,5 +50,21 @@ record OwnText(long id, String title, String text) {
               : "A text has at most " + longest + " letters. Make two of it.");
     }
     return new OwnText(0, name, kept);
+  }
+
+  /** Our sentences with the school's own. */
+  static SentenceBank over(SentenceBank ours, List<OwnText> own) {
+    List<Sentence> sentences =
+        own.stream().filter(OwnText::isSentence).map(t -> new Sentence(t.text())).toList();
+    return sentences.isEmpty() ? ours : ours.with(sentences);
+  }
+
+  /** Our texts after the school's own. */
+  static Hunts over(Hunts ours, List<OwnText> own) {
+    return ours.with(
+        own.stream()
+            .filter(t -> !t.isSentence())
+            .map(t -> new Passage(t.title(), t.text(), List.of()))
+            .toList());
   }
 }

@@ -1,5 +1,6 @@
 package dettato.app.text;
 
+import dettato.app.engine.Engines;
 import dettato.text.Passage;
 import dettato.text.ReadSentence;
 import dettato.text.Span;
@@ -14,10 +15,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** Our short texts: to read, to ask questions about, to hunt a sound through. */
 @RestController
 class PassageController {
-  private final TextLanguages languages;
+  private final Engines engines;
+  private final OwnTexts texts;
 
-  PassageController(TextLanguages languages) {
-    this.languages = languages;
+  PassageController(Engines engines, OwnTexts texts) {
+    this.engines = engines;
+    this.texts = texts;
   }
 
   /**
@@ -50,10 +53,10 @@ class PassageController {
       @RequestParam(defaultValue = "en-GB") String accent,
       @RequestParam(defaultValue = "") String sound,
       @RequestParam(defaultValue = "0") int step) {
-    int upTo = step > 0 ? step : languages.asked(accent).last();
-    List<OwnText> own = languages.own();
+    int upTo = step > 0 ? step : engines.asked(accent).sequence().last();
+    List<OwnText> own = texts.all();
     Map<String, Long> numbers = OwnText.numbers(own);
-    return languages.asked(accent).hunts(own).of(sound).stream()
+    return OwnText.over(engines.asked(accent).hunts(), own).of(sound).stream()
         .map(
             h ->
                 new PassageView(

@@ -1,5 +1,6 @@
 package dettato.app.text;
 
+import dettato.app.engine.Engines;
 import dettato.app.problem.Problem;
 import dettato.rule.RuleBook;
 import dettato.text.ReadSentence;
@@ -19,10 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 class SentenceController {
   private static final int MOST = 500;
 
-  private final TextLanguages languages;
+  private final Engines engines;
+  private final OwnTexts texts;
 
-  SentenceController(TextLanguages languages) {
-    this.languages = languages;
+  SentenceController(Engines engines, OwnTexts texts) {
+    this.engines = engines;
+    this.texts = texts;
   }
 
   /**
@@ -88,11 +91,11 @@ class SentenceController {
             Optional.ofNullable(kind),
             text.strip(),
             seed);
-    List<OwnText> own = languages.own();
+    List<OwnText> own = texts.all();
     Map<String, Long> numbers = OwnText.numbers(own);
-    SentenceBank bank = languages.asked(accent).bank(own);
+    SentenceBank bank = OwnText.over(engines.asked(accent).bank(), own);
     List<ReadSentence> found = bank.find(query);
-    int upTo = step > 0 ? step : languages.asked(accent).last();
+    int upTo = step > 0 ? step : engines.asked(accent).sequence().last();
     return new FoundSentences(
         found.stream()
             .limit(limit)
@@ -103,7 +106,7 @@ class SentenceController {
                         upTo,
                         bank.spans(s.sentence(), query),
                         numbers.get(s.sentence().text()),
-                        languages.asked(accent).phrases().of(s.sentence())))
+                        engines.asked(accent).phrases().of(s.sentence())))
             .toList(),
         found.size());
   }

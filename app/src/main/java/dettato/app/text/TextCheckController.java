@@ -1,6 +1,7 @@
 package dettato.app.text;
 
 import dettato.app.account.Teacher;
+import dettato.app.engine.Engines;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
 import dettato.rule.RuleBook;
@@ -20,11 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 class TextCheckController {
   private static final int LONGEST = 20_000;
 
-  private final TextLanguages languages;
+  private final Engines engines;
   private final Classes classes;
 
-  TextCheckController(TextLanguages languages, Classes classes) {
-    this.languages = languages;
+  TextCheckController(Engines engines, Classes classes) {
+    this.engines = engines;
     this.classes = classes;
   }
 
@@ -54,8 +55,8 @@ class TextCheckController {
     int step =
         asked.classId() != null
             ? classes.find(asked.classId(), teacher).step()
-            : asked.step() != null ? asked.step() : languages.asked(asked.accent()).last();
-    return languages.asked(asked.accent()).check().check(asked.text(), step, target(asked.focus()));
+            : asked.step() != null ? asked.step() : engines.asked(asked.accent()).sequence().last();
+    return engines.asked(asked.accent()).check().check(asked.text(), step, target(asked.focus()));
   }
 
   private static TextCheck.Target target(@Nullable TextFocus focus) {

@@ -62,8 +62,7 @@ class RecordsAheadTest {
   void everyClassIsCountedAfterAStart() {
     when(classes.all()).thenReturn(List.of(LIMPET));
 
-    ahead.afterStart();
-    later.forEach(Runnable::run);
+    ahead.makeReady();
 
     verify(records).one(8, LIMPET, TODAY);
   }

@@ -47,7 +47,7 @@ class PlansAheadTest {
     SchoolClass whelk = of(2, 60);
     SchoolClass winkle = of(3, 8);
     when(classes.all()).thenReturn(List.of(limpet, whelk, winkle));
-    new PlansAhead(maker, classes, Clock.systemUTC(), Runnable::run).afterStart();
+    new PlansAhead(maker, classes, Clock.systemUTC()).makeReady();
     ArgumentCaptor<SessionMaker.Wish> wishes = ArgumentCaptor.forClass(SessionMaker.Wish.class);
     int rules = RuleBook.RULES.size();
     verify(maker, times(rules)).rehearse(eq(limpet), wishes.capture());

@@ -14,8 +14,6 @@ import java.util.Optional;
 
 /** A chain of words, each one sound from the last, with what changes said before each. */
 final class ChainSteps implements Tasks {
-  private static final int TRIES = 40;
-
   private final Chains chains;
 
   ChainSteps(Neighbours neighbours) {
@@ -25,7 +23,17 @@ final class ChainSteps implements Tasks {
   /** Two or three sounds; at level 2 four as well; at level 3 up to five. */
   @Override
   public List<Task> make(Wanted wanted, Material material) {
-    Chains.Chain chain = free(wanted, material);
+    Chains.Chain chain =
+        chains.find(
+            new Chains.Request(
+                wanted.count(),
+                "",
+                2,
+                2 + wanted.level(),
+                Optional.empty(),
+                material.step(),
+                wanted.without(),
+                wanted.seed()));
     List<Task> tasks = new ArrayList<>();
     for (int i = 0; i < chain.words().size(); i++) {
       Word word = chain.words().get(i).word();
@@ -40,37 +48,6 @@ final class ChainSteps implements Tasks {
               first ? "the chain begins here" : says(chain.moves().get(i - 1), before, spelling)));
     }
     return tasks;
-  }
-
-  /** Of several chains the one with fewest words that are not to be taken. */
-  private Chains.Chain free(Wanted wanted, Material material) {
-    Chains.Chain best = chain(wanted, material, 0);
-    for (int i = 1; i < TRIES && barred(best, wanted) > 0; i++) {
-      Chains.Chain other = chain(wanted, material, i);
-      boolean better =
-          other.words().size() >= best.words().size()
-              && barred(other, wanted) < barred(best, wanted);
-      best = better ? other : best;
-    }
-    return best;
-  }
-
-  private static long barred(Chains.Chain chain, Wanted wanted) {
-    return chain.words().stream()
-        .filter(w -> wanted.without().contains(w.word().spelling()))
-        .count();
-  }
-
-  private Chains.Chain chain(Wanted wanted, Material material, int more) {
-    return chains.find(
-        new Chains.Request(
-            wanted.count(),
-            "",
-            2,
-            2 + wanted.level(),
-            Optional.empty(),
-            material.step(),
-            wanted.seed() + more));
   }
 
   private static String says(Spoken.Move move, String before, String after) {

@@ -17,9 +17,7 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -30,9 +28,6 @@ final class PairsApart implements Tasks {
 
   private final Neighbours neighbours;
   private final Accent accent;
-
-  /** Pairs by contrast and step; there are no more of either than rules and steps. */
-  private final Map<String, List<MinimalPairs.Pair>> known = new ConcurrentHashMap<>();
 
   PairsApart(Neighbours neighbours, Accent accent) {
     this.neighbours = neighbours;
@@ -74,13 +69,10 @@ final class PairsApart implements Tasks {
   }
 
   private List<MinimalPairs.Pair> contrast(String contrast, Wanted wanted, Material material) {
-    return known
-        .computeIfAbsent(
-            contrast + "/" + material.step(),
-            k -> new MinimalPairs(neighbours, accent).of(contrast, material.step()))
-        .stream()
-        .filter(p -> isFree(p.a(), wanted) && isFree(p.b(), wanted))
-        .toList();
+    return new MinimalPairs(neighbours, accent)
+        .of(contrast, material.step()).stream()
+            .filter(p -> isFree(p.a(), wanted) && isFree(p.b(), wanted))
+            .toList();
   }
 
   /** Pairs of which one word at least is on the focus. */

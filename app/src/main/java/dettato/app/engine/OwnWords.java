@@ -1,4 +1,4 @@
-package dettato.app.language;
+package dettato.app.engine;
 
 import dettato.app.problem.Problem;
 import dettato.word.Word;
@@ -17,11 +17,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class OwnWords {
   private final OwnWordRows rows;
   private final Clock clock;
+  private final Editions editions;
   private final ApplicationEventPublisher events;
 
-  OwnWords(OwnWordRows rows, Clock clock, ApplicationEventPublisher events) {
+  OwnWords(OwnWordRows rows, Clock clock, Editions editions, ApplicationEventPublisher events) {
     this.rows = rows;
     this.clock = clock;
+    this.editions = editions;
     this.events = events;
   }
 
@@ -44,6 +46,7 @@ public class OwnWords {
   public void keep(List<Word> words, long accountId) {
     rows.saveAllAndFlush(
         words.stream().map(w -> new OwnWordRow(w, accountId, clock.instant())).toList());
+    editions.advance();
     events.publishEvent(
         new OwnWordsChanged(words.stream().map(Word::spelling).collect(Collectors.toSet())));
   }
@@ -55,6 +58,7 @@ public class OwnWords {
       throw Problem.notFound("'" + spelling + "' is not among the school's own words.");
     }
     rows.deleteById(spelling);
+    editions.advance();
     events.publishEvent(new OwnWordsChanged(Set.of(spelling)));
   }
 }

@@ -1,4 +1,4 @@
-package dettato.app.language;
+package dettato.app.engine;
 
 import org.springframework.data.jpa.repository.JpaRepository;
 
