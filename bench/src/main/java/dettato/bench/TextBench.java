@@ -12,6 +12,7 @@ import dettato.text.TextCheck;
 import dettato.word.Homophones;
 import dettato.word.Lexicon;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.openjdk.jmh.annotations.Benchmark;
