@@ -2,10 +2,9 @@ package dettato.find;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.LinkedHashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -66,10 +65,12 @@ public final class Chains {
 
   /** A chain as long as asked, or the longest that was found when none is; empty without words. */
   public Chain find(Request request) {
-    Map<Spoken, List<Spoken>> ways = ways(request);
-    Chain best = chain(ways, request, request.seed);
+    List<Spoken> starts = neighbours.all().stream().filter(s -> mayBe(s, request)).toList();
+    Set<Spoken> may = Collections.newSetFromMap(new IdentityHashMap<>());
+    may.addAll(starts);
+    Chain best = chain(starts, may, request, request.seed);
     for (int i = 1; i < TRIES && request.unwanted(best) > 0; i++) {
-      Chain other = chain(ways, request, request.seed + i);
+      Chain other = chain(starts, may, request, request.seed + i);
       boolean better =
           other.words.size() >= best.words.size()
               && request.unwanted(other) < request.unwanted(best);
@@ -78,8 +79,8 @@ public final class Chains {
     return best;
   }
 
-  private static Chain chain(Map<Spoken, List<Spoken>> ways, Request request, long seed) {
-    List<Spoken> starts = new ArrayList<>(ways.keySet());
+  private Chain chain(List<Spoken> from, Set<Spoken> may, Request request, long seed) {
+    List<Spoken> starts = new ArrayList<>(from);
     Random random = new Random(seed);
     Collections.shuffle(starts, random);
     if (!request.start.isEmpty()) {
@@ -88,7 +89,7 @@ public final class Chains {
     List<Spoken> best = List.of();
     boolean all = starts.size() <= STARTS;
     for (Spoken start : starts.subList(0, Math.min(STARTS, starts.size()))) {
-      Search search = new Search(ways, request, random);
+      Search search = new Search(may, request, random);
       search.from(start);
       best = search.best.size() > best.size() ? search.best : best;
       all &= search.steps < MOST_STEPS;
@@ -99,16 +100,11 @@ public final class Chains {
     return chain(best, all || best.size() == request.length);
   }
 
-  private Map<Spoken, List<Spoken>> ways(Request request) {
-    // In the order of the words, not of their hashes: the same seed gives the same chain.
-    Map<Spoken, List<Spoken>> ways = new LinkedHashMap<>();
-    neighbours.all().stream()
-        .filter(s -> s.size() >= request.from && s.size() <= request.to)
-        .filter(s -> request.doubled.orElse(true) || !isDoubled(s))
-        .filter(s -> neighbours.isTaught(s, request.step))
-        .forEach(s -> ways.put(s, List.of()));
-    ways.replaceAll((s, none) -> neighbours.of(s).stream().filter(ways::containsKey).toList());
-    return ways;
+  private boolean mayBe(Spoken one, Request request) {
+    return one.size() >= request.from
+        && one.size() <= request.to
+        && (request.doubled.orElse(true) || !isDoubled(one))
+        && neighbours.isTaught(one, request.step);
   }
 
   private static boolean isDoubled(Spoken spoken) {
@@ -123,16 +119,16 @@ public final class Chains {
     return new Chain(words, moves, sure);
   }
 
-  private static final class Search {
-    private final Map<Spoken, List<Spoken>> ways;
+  private final class Search {
+    private final Set<Spoken> may;
     private final Request request;
     private final Random random;
     private final Set<Spoken> taken = new LinkedHashSet<>();
     private List<Spoken> best = List.of();
     private int steps;
 
-    Search(Map<Spoken, List<Spoken>> ways, Request request, Random random) {
-      this.ways = ways;
+    Search(Set<Spoken> may, Request request, Random random) {
+      this.may = may;
       this.request = request;
       this.random = random;
     }
@@ -147,7 +143,8 @@ public final class Chains {
         return true;
       }
       if (taken.size() < request.length && steps++ < MOST_STEPS) {
-        List<Spoken> next = new ArrayList<>(ways.getOrDefault(word, List.of()));
+        List<Spoken> next = new ArrayList<>(neighbours.of(word));
+        next.removeIf(n -> !may.contains(n));
         Collections.shuffle(next, random);
         for (Spoken one : next) {
           if (!taken.contains(one) && !repeats(one) && from(one)) {

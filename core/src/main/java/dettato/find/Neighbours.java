@@ -6,6 +6,7 @@ import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,19 +21,19 @@ public final class Neighbours {
   private static final int LONGEST = 6;
   private static final int COMMON = 4;
   private static final String OPEN = "*";
+  private static final int NEVER = Integer.MAX_VALUE;
 
   private final Map<String, Spoken> bySpelling = new LinkedHashMap<>();
   private final Map<List<String>, Spoken> bySounds = new LinkedHashMap<>();
   private final Map<List<String>, List<Spoken>> byOpen = new HashMap<>();
-  private final TeachingSequence sequence;
-  private final Accent accent;
+  private final Map<Spoken, Integer> steps = new IdentityHashMap<>();
+  private final Map<Spoken, List<Spoken>> changed = new IdentityHashMap<>();
+  private final Map<Spoken, List<Spoken>> near = new IdentityHashMap<>();
 
   /**
    * @param words commonest first
    */
   public Neighbours(Collection<Word> words, Accent accent, TeachingSequence sequence) {
-    this.sequence = sequence;
-    this.accent = accent;
     for (Word word : words) {
       boolean fits =
           word.use() == Word.Use.CHOOSE
@@ -46,10 +47,16 @@ public final class Neighbours {
             && spoken.size() <= LONGEST
             && bySounds.putIfAbsent(spoken.sounds(), spoken) == null) {
           bySpelling.put(word.spelling(), spoken);
+          steps.put(spoken, sequence.taughtAt(word, accent).orElse(NEVER));
           opened(spoken)
               .forEach(k -> byOpen.computeIfAbsent(k, x -> new ArrayList<>()).add(spoken));
         }
       }
+    }
+    for (Spoken one : all()) {
+      List<Spoken> others = findChanged(one);
+      changed.put(one, others);
+      near.put(one, findNear(one, others));
     }
   }
 
@@ -65,11 +72,20 @@ public final class Neighbours {
 
   /** Whether all of a word is taught by a step. */
   public boolean isTaught(Spoken spoken, int step) {
-    return sequence.isTaught(spoken.word(), step, accent);
+    return steps.getOrDefault(spoken, NEVER) <= step;
   }
 
   /** Those with one other sound in place of one. */
   public List<Spoken> changed(Spoken one) {
+    return changed.getOrDefault(one, List.of());
+  }
+
+  /** Those one sound apart in any way. */
+  public List<Spoken> of(Spoken one) {
+    return near.getOrDefault(one, List.of());
+  }
+
+  private List<Spoken> findChanged(Spoken one) {
     List<Spoken> found = new ArrayList<>();
     for (List<String> key : opened(one)) {
       byOpen.getOrDefault(key, List.of()).stream().filter(o -> o != one).forEach(found::add);
@@ -77,9 +93,8 @@ public final class Neighbours {
     return found;
   }
 
-  /** Those one sound apart in any way. */
-  public List<Spoken> of(Spoken one) {
-    List<Spoken> found = new ArrayList<>(changed(one));
+  private List<Spoken> findNear(Spoken one, List<Spoken> changed) {
+    List<Spoken> found = new ArrayList<>(changed);
     for (int i = 0; i < one.size(); i++) {
       List<String> less = new ArrayList<>(one.sounds());
       less.remove(i);

@@ -147,6 +147,12 @@ public final class TeachingSequence {
     return at(unit, accent) <= step;
   }
 
+  /** The step by which all of a word is taught in an accent; empty when it never is. */
+  public Optional<Integer> taughtAt(Word word, Accent accent) {
+    int last = word.cut().units().stream().mapToInt(u -> at(u, accent)).max().orElse(NEVER);
+    return last == NEVER ? Optional.empty() : Optional.of(last);
+  }
+
   /** Whether all of a word is taught by a step; cheap, since it is asked of every word. */
   public boolean isTaught(Word word, int step, Accent accent) {
     for (Unit unit : word.cut().units()) {
