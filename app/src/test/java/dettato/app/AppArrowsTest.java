@@ -1,7 +1,9 @@
 package dettato.app;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
 import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
@@ -62,6 +64,32 @@ class AppArrowsTest {
           .because("a request goes controller, service, core, rows");
 
   @ArchTest
+  static final ArchRule NOTHING_STANDS_BESIDE_HIBERNATE =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("dettato.app.storage")
+          .should()
+          .dependOnClassesThat(
+              resideInAnyPackage("org.springframework.jdbc..", "java.sql..")
+                  .and(not(assignableTo(java.sql.SQLException.class))))
+          .because("what one way of writing holds back, another would read as it was before");
+
+  /** A second reader of outcomes would count them in its own way. */
+  @Test
+  void outcomesAreReadInOnePlace() throws IOException {
+    Pattern row =
+        Pattern.compile("\\b(WordRow|UnitRow|RuleRow|ConventionRow)\\b|mark_(word|unit|rule|conv)");
+    List<String> found = new ArrayList<>();
+    for (Path file : sources(Path.of("src/main/java"))) {
+      if (!file.toString().matches(".*/(outcome|storage)/.*")
+          && row.matcher(Files.readString(file)).find()) {
+        found.add(file.getFileName().toString());
+      }
+    }
+    assertEquals(List.of(), found);
+  }
+
+  @ArchTest
   static final ArchRule READS_NEVER_MARK =
       noClasses()
           .that()
@@ -77,7 +105,7 @@ class AppArrowsTest {
                               assignableTo(AttemptMarker.class)
                                   .or(assignableTo(SentenceMarker.class))
                                   .or(assignableTo(Activity.class))))))
-          .because("what is stored is counted; a screen that marked would slow with every paper");
+          .because("what is counted is stored, and how a mark is drawn is made in one place");
 
   @ArchTest
   static final ArchRule THE_SHIPPED_ORDER_IS_TAKEN_WHERE_THERE_IS_NO_CLASS =

@@ -56,7 +56,7 @@ class PaperApiTest extends ApiCase {
   }
 
   @Test
-  void aWordIsMarkedAndExplainedAsItIsTypedAndReadBackWithoutMarking() throws Exception {
+  void aWordIsMarkedAndExplainedAsItIsTypedAndReadBackAlike() throws Exception {
     JsonNode cell = type(planned, ada, badge, " bage ");
     assertEquals("READS_OTHERWISE", cell.get("result").asText());
     assertEquals("bage", cell.get("written").asText());

@@ -94,6 +94,12 @@ public record Judged(List<WordMark> words, List<Convention> conventions, boolean
         && word.target().equals(word.written());
   }
 
+  /** Whether the marks drawn on a word, which follow its letters, are right; empty without any. */
+  public Optional<Boolean> signsRight() {
+    boolean drawn = !isSpelling && words.size() == 2 && words.get(0).mark().isPresent();
+    return drawn ? Optional.of(words.get(1).kind() == Kind.MATCH) : Optional.empty();
+  }
+
   /** How many words were dictated. */
   public int asked() {
     return words.stream()

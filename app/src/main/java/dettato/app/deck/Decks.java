@@ -3,19 +3,19 @@ package dettato.app.deck;
 import dettato.activity.cards.CardsKind;
 import dettato.activity.irregular.IrregularKind;
 import dettato.app.engine.Engines;
+import dettato.app.outcome.ClassOutcomes;
 import dettato.app.school.SchoolClass;
 import dettato.deck.Asking;
 import dettato.deck.Card;
 import dettato.deck.Deck;
 import dettato.engine.Engine;
-import dettato.prompt.PromptCodec;
-import java.sql.Date;
+import dettato.prompt.Prompt;
+import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,11 +29,15 @@ public class Decks {
   private static final int ONE_IN = 5;
 
   private final Engines engines;
-  private final JdbcTemplate jdbc;
+  private final ClassOutcomes outcomes;
+  private final EntityManager entities;
 
-  Decks(Engines engines, JdbcTemplate jdbc) {
+  private record Dealt(Prompt prompt, LocalDate on, Boolean stumbled) {}
+
+  Decks(Engines engines, ClassOutcomes outcomes, EntityManager entities) {
     this.engines = engines;
-    this.jdbc = jdbc;
+    this.outcomes = outcomes;
+    this.entities = entities;
   }
 
   /** What was asked before that day counts, and what was asked on it. */
@@ -41,34 +45,29 @@ public class Decks {
   public Deck of(SchoolClass of, LocalDate today) {
     Engine engine = engines.of(of);
     Map<String, List<Asking>> history = new HashMap<>();
-    jdbc.query(
-        "select i.prompt, s.given_on, i.stumbled from session s join block b on b.session_id = s.id"
-            + " join item i on i.block_id = b.id where s.class_id = ? and b.kind = ?"
-            + " and s.state <> 'PLANNED' and s.removed_at is null and s.given_on <= ?",
-        row -> {
-          Asking asking = new Asking(row.getDate(2).toLocalDate(), !row.getBoolean(3));
-          Card.read(PromptCodec.read(row.getString(1)).text())
-              .ifPresent(c -> add(history, c.id(), asking));
-        },
-        of.id(),
-        CardsKind.ID,
-        Date.valueOf(today));
-    jdbc.query(
-        "select a.target, a.written_on, count(*) as papers,"
-            + " sum(case when w.need is null then 0 else 1 end) as missed"
-            + " from session s join block b on b.session_id = s.id"
-            + " join item i on i.block_id = b.id join attempt a on a.item_id = i.id"
-            + " join mark_word w on w.attempt_id = a.id"
-            + " where s.class_id = ? and b.kind = ? and a.written_on <= ?"
-            + " group by a.target, a.written_on",
-        row -> {
-          boolean right = row.getInt(4) * ONE_IN <= row.getInt(3);
-          String id = new Card(Card.Kind.IRREGULAR, row.getString(1), "").id();
-          add(history, id, new Asking(row.getDate(2).toLocalDate(), right));
-        },
-        of.id(),
-        IrregularKind.ID,
-        Date.valueOf(today));
+    entities
+        .createQuery(
+            "select i.prompt, s.givenOn, i.stumbled from SessionRow s"
+                + " join BlockRow b on b.sessionId = s.id join ItemRow i on i.blockId = b.id"
+                + " where s.classId = :of and b.kind = :kind and s.state <> PLANNED"
+                + " and s.removedAt is null and s.givenOn <= :today",
+            Dealt.class)
+        .setParameter("of", of.id())
+        .setParameter("kind", CardsKind.ID)
+        .setParameter("today", today)
+        .getResultList()
+        .forEach(
+            d ->
+                Card.read(d.prompt.text())
+                    .ifPresent(c -> add(history, c.id(), new Asking(d.on, !d.stumbled))));
+    outcomes
+        .written(of.id(), IrregularKind.ID, today)
+        .forEach(
+            w ->
+                add(
+                    history,
+                    new Card(Card.Kind.IRREGULAR, w.target(), "").id(),
+                    new Asking(w.on(), w.missed() * ONE_IN <= w.papers())));
     return new Deck(
         engine.cards().of(engine.sequence(), of.step(), engine.accent()), history, today);
   }

@@ -9,6 +9,7 @@ import dettato.engine.Engine;
 import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
+import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
@@ -59,10 +60,19 @@ public class Engines {
     return of(Accents.of(accent), editions.now());
   }
 
+  /**
+   * The words are read before an engine is made of them: who makes one is waited for, and must not
+   * wait in turn for a connection that those who wait are holding.
+   */
   private Engine of(Accent accent, long edition) {
+    Engine known = made.getIfPresent(Key.of(accent, edition));
+    if (known != null) {
+      return known;
+    }
+    List<Word> words = own.all();
     Engine ours =
         kept(Key.of(accent, OURS), () -> Engine.shipped(kinds, accent, TeachingSequence.shipped()));
-    return kept(Key.of(accent, edition), () -> ours.with(own.all()));
+    return kept(Key.of(accent, edition), () -> ours.with(words));
   }
 
   /** The engine of a class, in its own order and with its chunks. */

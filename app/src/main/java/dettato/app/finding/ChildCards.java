@@ -1,6 +1,7 @@
 package dettato.app.finding;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import dettato.app.outcome.ChildOutcomes;
 import dettato.app.school.SchoolClass;
 import dettato.app.terms.Prose;
 import dettato.diagnose.Leaning;
@@ -21,9 +22,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ChildCards {
   private final ChildRecords records;
-  private final StoredOutcomes outcomes;
+  private final ChildOutcomes outcomes;
 
-  ChildCards(ChildRecords records, StoredOutcomes outcomes) {
+  ChildCards(ChildRecords records, ChildOutcomes outcomes) {
     this.records = records;
     this.outcomes = outcomes;
   }

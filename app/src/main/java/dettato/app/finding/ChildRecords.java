@@ -3,6 +3,7 @@ package dettato.app.finding;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import dettato.app.engine.Engines;
+import dettato.app.outcome.ChildOutcomes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.diagnose.Diagnosis;
@@ -33,7 +34,7 @@ class ChildRecords {
   private static final int COUNTING = 64;
   static final int SHOWN = 24;
 
-  private final StoredOutcomes outcomes;
+  private final ChildOutcomes outcomes;
   private final Engines engines;
   private final Cache<Key, Entry> known = Caffeine.newBuilder().maximumSize(KEPT).build();
   private final Object[] counting =
@@ -43,13 +44,13 @@ class ChildRecords {
 
   private record Entry(long revision, ChildRecord record) {}
 
-  ChildRecords(StoredOutcomes outcomes, Engines engines) {
+  ChildRecords(ChildOutcomes outcomes, Engines engines) {
     this.outcomes = outcomes;
     this.engines = engines;
   }
 
-  static StoredOutcomes.Span span(SchoolClass of, LocalDate asOf) {
-    return new StoredOutcomes.Span(asOf, Settings.USUAL.withDifferentWords(of.differentWords()));
+  static ChildOutcomes.Span span(SchoolClass of, LocalDate asOf) {
+    return new ChildOutcomes.Span(asOf, Settings.USUAL.withDifferentWords(of.differentWords()));
   }
 
   /** The records of a class's children. */
@@ -94,7 +95,7 @@ class ChildRecords {
   }
 
   private Map<Long, ChildRecord> counted(Set<Long> pupils, SchoolClass of, LocalDate asOf) {
-    StoredOutcomes.Span span = span(of, asOf);
+    ChildOutcomes.Span span = span(of, asOf);
     Engine engine = engines.of(of.accent());
     return outcomes.of(pupils, span).entrySet().parallelStream()
         .collect(
@@ -102,17 +103,22 @@ class ChildRecords {
   }
 
   private static ChildRecord record(
-      StoredOutcomes.Shown shown, Engine engine, StoredOutcomes.Span span) {
+      ChildOutcomes.Shown shown, Engine engine, ChildOutcomes.Span span) {
     List<ChildRecord.Stands> standings =
         new Diagnosis(span.settings(), span.asOf())
-            .standings(shown.kept, shown.other).stream().map(ChildRecords::stands).toList();
+            .standings(shown.kept(), shown.other()).stream().map(ChildRecords::stands).toList();
     List<Leaning> leanings =
         new Leanings(span.settings(), span.asOf())
             .of(shown.sounds(engine::soundPlaces, span)).stream()
                 .map(ChildRecords::withFewExamples)
                 .toList();
     return new ChildRecord(
-        standings, leanings, ChildRecord.Needs.of(shown.needs), shown.words, shown.from, shown.to);
+        standings,
+        leanings,
+        ChildRecord.Needs.of(shown.needs()),
+        shown.words(),
+        shown.from(),
+        shown.to());
   }
 
   private static ChildRecord.Stands stands(Standing s) {
@@ -130,11 +136,11 @@ class ChildRecords {
         s.isPattern() ? List.copyOf(failed.subList(0, Math.min(SHOWN, failed.size()))) : List.of());
   }
 
-  static StoredOutcomes.Sides sides(Standing.Kind kind) {
+  static ChildOutcomes.Sides sides(Standing.Kind kind) {
     return switch (kind) {
-      case UNDER -> StoredOutcomes.Sides.UNDER;
-      case OVER -> StoredOutcomes.Sides.OVER;
-      case MIXED -> StoredOutcomes.Sides.ALL;
+      case UNDER -> ChildOutcomes.Sides.UNDER;
+      case OVER -> ChildOutcomes.Sides.OVER;
+      case MIXED -> ChildOutcomes.Sides.ALL;
     };
   }
 

@@ -73,11 +73,6 @@ class AttemptRow {
     return id;
   }
 
-  /** For one that is written without an entity. */
-  void number(long id) {
-    this.id = id;
-  }
-
   long version() {
     return version;
   }

@@ -1,14 +1,27 @@
 package dettato.app.marking;
 
+import dettato.mark.Result;
+import dettato.prompt.Prompt;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface AttemptRows extends JpaRepository<AttemptRow, Long> {
+  String OF_SESSION =
+      " from BlockRow b join ItemRow i on i.blockId = b.id join AttemptRow a on a.itemId = i.id"
+          + " where b.sessionId = :session";
+
+  String NEWEST_OVERRIDE =
+      " left join OverrideRow o on o.attemptId = a.id and o.withdrawnAt is null"
+          + " and o.judged = a.written"
+          + " and o.id = (select max(n.id) from OverrideRow n where n.attemptId = a.id)";
+
   Optional<AttemptRow> findByPupilIdAndItemId(Long pupilId, Long itemId);
 
   List<AttemptRow> findByItemIdIn(Collection<Long> itemIds);
@@ -27,6 +40,70 @@ interface AttemptRows extends JpaRepository<AttemptRow, Long> {
   /** Whose answers to these items there are. */
   @Query("select distinct a.pupilId from AttemptRow a where a.itemId in :items")
   List<Long> pupilsOfItems(Collection<Long> items);
+
+  /** How many children have something on a paper of a session. */
+  @Query("select count(distinct a.pupilId)" + OF_SESSION + " and a.state <> EMPTY")
+  int papers(Long session);
+
+  /** The items of a session that a child has written something for. */
+  @Query("select i.id" + OF_SESSION + " and a.pupilId = :pupil and a.state <> EMPTY")
+  Set<Long> answered(Long session, Long pupil);
+
+  /**
+   * An attempt as it stands on a paper.
+   *
+   * @param own the teacher's own result; null where she gave none
+   * @param derived the result that is stored
+   */
+  record OnPaper(AttemptRow row, Prompt prompt, @Nullable Result own, @Nullable Result derived) {}
+
+  /** The attempts of a session, with what was said of them. */
+  @Query(
+      "select new dettato.app.marking.AttemptRows$OnPaper(a, i.prompt, o.result, m.result)"
+          + " from BlockRow b join ItemRow i on i.blockId = b.id join AttemptRow a on a.itemId = i.id"
+          + " left join MarkRow m on m.attemptId = a.id"
+          + NEWEST_OVERRIDE
+          + " where b.sessionId = :session order by a.id")
+  List<OnPaper> onPapers(Long session);
+
+  /** An attempt as it goes out: whose, when, what, and what it counts as. */
+  record Listed(
+      Long id,
+      String pupil,
+      LocalDate on,
+      String target,
+      String written,
+      @Nullable String corrected,
+      @Nullable Result own,
+      @Nullable Result derived) {}
+
+  /** The attempts of a class between two days, oldest first. */
+  @Query(
+      "select new dettato.app.marking.AttemptRows$Listed(a.id, p.name, a.writtenOn, a.target,"
+          + " a.written, a.corrected, o.result, m.result)"
+          + " from AttemptRow a join PupilRow p on p.id = a.pupilId"
+          + " left join MarkRow m on m.attemptId = a.id"
+          + NEWEST_OVERRIDE
+          + " where a.classId = :of and a.writtenOn between :from and :to and a.state <> EMPTY"
+          + " order by a.writtenOn, a.id")
+  List<Listed> listed(Long of, LocalDate from, LocalDate to);
+
+  /** The first and the last day on which a class wrote. */
+  record Days(@Nullable LocalDate first, @Nullable LocalDate last) {}
+
+  @Query(
+      "select new dettato.app.marking.AttemptRows$Days(min(a.writtenOn), max(a.writtenOn))"
+          + " from AttemptRow a where a.classId = :of")
+  Days days(Long of);
+
+  /** What a child wrote on a day, and for what. */
+  record Fact(Long pupilId, LocalDate on, String target, String written) {}
+
+  /** What these children wrote between two days. */
+  @Query(
+      "select new dettato.app.marking.AttemptRows$Fact(a.pupilId, a.writtenOn, a.target, a.written)"
+          + " from AttemptRow a where a.pupilId in :pupils and a.writtenOn between :from and :to")
+  List<Fact> facts(Collection<Long> pupils, LocalDate from, LocalDate to);
 
   /** Says on which day the answers to these items were written. */
   @Modifying(flushAutomatically = true)

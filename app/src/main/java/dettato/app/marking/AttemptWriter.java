@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import dettato.app.outcome.Outcomes;
 import dettato.app.problem.Problem;
 import dettato.app.school.SchoolClass;
 import jakarta.persistence.EntityManager;
@@ -14,7 +15,6 @@ import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,26 +22,23 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class AttemptWriter {
   private final AttemptRows attempts;
-  private final AttemptInserts inserts;
   private final MarkStore marks;
   private final ChildLock lock;
-  private final JdbcTemplate jdbc;
+  private final Outcomes outcomes;
   private final EntityManager entities;
   private final ApplicationEventPublisher events;
 
   AttemptWriter(
       AttemptRows attempts,
-      AttemptInserts inserts,
       MarkStore marks,
       ChildLock lock,
-      JdbcTemplate jdbc,
+      Outcomes outcomes,
       EntityManager entities,
       ApplicationEventPublisher events) {
     this.attempts = attempts;
-    this.inserts = inserts;
     this.marks = marks;
     this.lock = lock;
-    this.jdbc = jdbc;
+    this.outcomes = outcomes;
     this.entities = entities;
     this.events = events;
   }
@@ -106,48 +103,30 @@ public class AttemptWriter {
       return 0;
     }
     lock.hold(entries.stream().map(Entry::pupilId).toList());
-    Set<List<Object>> known = known(entries);
+    Set<AttemptRows.Fact> known = known(entries);
     List<AttemptRow> fresh = new ArrayList<>();
     for (Entry e : entries) {
-      if (known.add(List.of(e.pupilId(), e.date(), e.prompt().text(), e.written()))) {
+      if (known.add(new AttemptRows.Fact(e.pupilId(), e.date(), e.prompt().text(), e.written()))) {
         fresh.add(new AttemptRow(of.id(), e));
       }
     }
     // A child's rows together: the indexes by child are then written page after page.
     fresh.sort(Comparator.comparingLong(AttemptRow::pupilId));
-    inserts.number(fresh);
+    fresh.forEach(entities::persist);
     Runnable keep = marks.keepFirst(fresh);
-    inserts.insert(fresh);
+    entities.flush();
+    fresh.forEach(entities::detach);
     keep.run();
     events.publishEvent(new AttemptsAdded(of));
     return fresh.size();
   }
 
   /** What these children wrote in those days. */
-  private Set<List<Object>> known(List<Entry> entries) {
+  private Set<AttemptRows.Fact> known(List<Entry> entries) {
     LocalDate first = entries.stream().map(Entry::date).min(LocalDate::compareTo).orElseThrow();
     LocalDate last = entries.stream().map(Entry::date).max(LocalDate::compareTo).orElseThrow();
-    Set<List<Object>> known = new HashSet<>();
-    entries.stream()
-        .map(Entry::pupilId)
-        .distinct()
-        .forEach(
-            pupil ->
-                jdbc.query(
-                    "select written_on, target, written from attempt"
-                        + " where pupil_id = ? and written_on between ? and ?",
-                    row -> {
-                      known.add(
-                          List.of(
-                              pupil,
-                              row.getObject(1, LocalDate.class),
-                              row.getString(2),
-                              row.getString(3)));
-                    },
-                    pupil,
-                    first,
-                    last));
-    return known;
+    List<Long> pupils = entries.stream().map(Entry::pupilId).distinct().toList();
+    return new HashSet<>(attempts.facts(pupils, first, last));
   }
 
   /**
@@ -178,16 +157,6 @@ public class AttemptWriter {
     }
     lock.hold(attempts.pupilsOfItems(items));
     attempts.writtenOn(items, day);
-    for (String table : List.of("mark_word", "mark_unit", "mark_rule", "mark_convention")) {
-      entities
-          .createNativeQuery(
-              "update "
-                  + table
-                  + " set on_day = :day where attempt_id in"
-                  + " (select a.id from attempt a where a.item_id in (:items))")
-          .setParameter("day", day.toEpochDay())
-          .setParameter("items", items)
-          .executeUpdate();
-    }
+    outcomes.movedTo(day, items);
   }
 }

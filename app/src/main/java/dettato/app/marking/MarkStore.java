@@ -1,16 +1,16 @@
 package dettato.app.marking;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import dettato.activity.Activities;
 import dettato.activity.Judged;
 import dettato.app.engine.Engines;
+import dettato.app.outcome.Judgement;
+import dettato.app.outcome.Outcomes;
 import dettato.app.school.Classes;
+import dettato.app.school.SchoolClass;
 import dettato.engine.Engine;
 import dettato.mark.AttemptMarker;
 import dettato.mark.Result;
 import dettato.prompt.Prompt;
-import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -20,7 +20,8 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.JdbcTemplate;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
@@ -30,39 +31,33 @@ import org.springframework.stereotype.Component;
 @Component
 class MarkStore {
   /** Changes with the core's judgement, or with what is stored of it. */
-  static final String VERSION = AttemptMarker.VERSION + ".1";
+  static final String VERSION = AttemptMarker.VERSION + ".2";
 
-  static final String STALE = "stale";
+  private static final Logger LOG = LoggerFactory.getLogger(MarkStore.class);
 
   /** So many marks bring the marker to its speed. */
   private static final int WARMING = 1_500;
 
-  private final MarkTables tables;
+  private final Outcomes outcomes;
   private final OverrideRows overrides;
   private final Engines engines;
   private final Classes classes;
   private final Activities book;
   private final Prompts prompts;
-  private final ObjectMapper json;
-  private final JdbcTemplate jdbc;
 
   MarkStore(
-      MarkTables tables,
+      Outcomes outcomes,
       OverrideRows overrides,
       Engines engines,
       Classes classes,
       Activities book,
-      Prompts prompts,
-      ObjectMapper json,
-      JdbcTemplate jdbc) {
-    this.tables = tables;
+      Prompts prompts) {
+    this.outcomes = outcomes;
     this.overrides = overrides;
     this.engines = engines;
     this.classes = classes;
     this.book = book;
     this.prompts = prompts;
-    this.json = json;
-    this.jdbc = jdbc;
   }
 
   /** Marks one attempt, stores it, and shows it with its explanation. */
@@ -83,20 +78,20 @@ class MarkStore {
   private Cell keep(AttemptRow row, Look look) {
     Engine engine = engines.of(classes.accentOf(row.classId()));
     Optional<Result> own = own(row);
-    tables.clear(List.of(row.id()));
+    outcomes.clear(List.of(row.id()));
     if (!isMarked(row)) {
       return Cell.of(row, Optional.empty(), Shown.NOTHING, own);
     }
     Judged judged = judge(row, prompts.of(row), engine);
-    tables.store(List.of(toStore(row, judged, own.orElse(null), engine)), VERSION);
+    outcomes.store(List.of(judgement(row, judged, own.orElse(null))), VERSION);
     return shown(row, judged, own, look.of(judged, row.target(), engine));
   }
 
   /** Marks many attempts anew and stores what they say in place of what was stored. */
   void keepAnew(List<AttemptRow> rows) {
     Map<Long, Result> own = own(rows);
-    tables.clear(rows.stream().map(AttemptRow::id).toList());
-    tables.store(judged(rows, own, spoken(rows)), VERSION);
+    outcomes.clear(rows.stream().map(AttemptRow::id).toList());
+    outcomes.store(judged(rows, own, spoken(rows)), VERSION);
   }
 
   /**
@@ -107,9 +102,9 @@ class MarkStore {
    */
   Runnable keepFirst(List<AttemptRow> rows) {
     Map<Long, Engine> spoken = spoken(rows);
-    CompletableFuture<List<MarkTables.ToStore>> judged =
+    CompletableFuture<List<Judgement>> judged =
         CompletableFuture.supplyAsync(() -> judged(rows, Collections.emptyMap(), spoken));
-    return () -> tables.store(judged.join(), VERSION);
+    return () -> outcomes.store(judged.join(), VERSION);
   }
 
   /** Marks common words without their last letter, for nobody. */
@@ -133,7 +128,7 @@ class MarkStore {
   }
 
   /** Judging is most of the work, and one attempt knows nothing of another. */
-  private List<MarkTables.ToStore> judged(
+  private List<Judgement> judged(
       List<AttemptRow> rows, Map<Long, Result> own, Map<Long, Engine> spoken) {
     Map<Long, Prompt> asked = prompts.of(rows);
     return rows.parallelStream()
@@ -141,11 +136,10 @@ class MarkStore {
         .map(
             row -> {
               Engine engine = Objects.requireNonNull(spoken.get(row.classId()));
-              return toStore(
+              return judgement(
                   row,
                   judge(row, Objects.requireNonNull(asked.get(row.id())), engine),
-                  own.get(row.id()),
-                  engine);
+                  own.get(row.id()));
             })
         .toList();
   }
@@ -160,6 +154,29 @@ class MarkStore {
     return look(row, Shown::plain);
   }
 
+  /**
+   * The papers of a class as they are marked. One that cannot be marked shows the result that is
+   * stored of it.
+   */
+  List<Cell> onPapers(List<AttemptRows.OnPaper> all, SchoolClass of) {
+    Engine engine = engines.of(of.accent());
+    return all.parallelStream().map(one -> onPaper(one, engine)).toList();
+  }
+
+  private Cell onPaper(AttemptRows.OnPaper one, Engine engine) {
+    Optional<Result> own = Optional.ofNullable(one.own());
+    if (!isMarked(one.row())) {
+      return Cell.of(one.row(), Optional.empty(), Shown.NOTHING, own);
+    }
+    try {
+      Judged judged = judge(one.row(), one.prompt(), engine);
+      return shown(one.row(), judged, own, Shown.plain(judged, one.row().target(), engine));
+    } catch (RuntimeException e) {
+      LOG.error("Attempt {} could not be marked; its stored result is shown", one.row().id(), e);
+      return Cell.of(one.row(), Optional.ofNullable(one.derived()), Shown.NOTHING, own);
+    }
+  }
+
   private Cell look(AttemptRow row, Look look) {
     Engine engine = engines.of(classes.accentOf(row.classId()));
     Optional<Result> own = own(row);
@@ -170,22 +187,6 @@ class MarkStore {
     return shown(row, judged, own, look.of(judged, row.target(), engine));
   }
 
-  /** Has the attempts of a class marked anew, when there is time. */
-  void staleOfClass(long classId) {
-    jdbc.update(
-        "update mark set version = ? where attempt_id in (select id from attempt where class_id = ?)",
-        STALE,
-        classId);
-  }
-
-  /** Has the attempts at these words marked anew, alone or in a sentence, when there is time. */
-  void staleOfWords(Collection<String> targets) {
-    jdbc.batchUpdate(
-        "update mark set version = ? where attempt_id in"
-            + " (select attempt_id from mark_word where target = ?)",
-        targets.stream().map(t -> new Object[] {STALE, t}).toList());
-  }
-
   private Judged judge(AttemptRow row, Prompt prompt, Engine engine) {
     return book.of(row.kind()).judge(prompt, row.written(), engine.markers());
   }
@@ -194,14 +195,9 @@ class MarkStore {
     return Cell.of(row, Optional.of(judged.result()), shown, own);
   }
 
-  private MarkTables.ToStore toStore(
-      AttemptRow row, Judged judged, @Nullable Result own, Engine engine) {
-    try {
-      String shown = json.writeValueAsString(Shown.plain(judged, row.target(), engine));
-      return new MarkTables.ToStore(row, judged, own, shown);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException("a mark could not be written as JSON", e);
-    }
+  private static Judgement judgement(AttemptRow row, Judged judged, @Nullable Result own) {
+    return new Judgement(
+        row.id(), row.pupilId(), row.writtenOn(), row.state() == AnswerState.WRITTEN, judged, own);
   }
 
   private static boolean isMarked(AttemptRow row) {

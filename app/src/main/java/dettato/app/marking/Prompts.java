@@ -2,13 +2,13 @@ package dettato.app.marking;
 
 import dettato.activity.Activities;
 import dettato.prompt.Prompt;
-import dettato.prompt.PromptCodec;
 import jakarta.persistence.EntityManager;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /**
@@ -24,6 +24,8 @@ class Prompts {
     this.entities = entities;
     this.kinds = kinds;
   }
+
+  private record Asked(Long item, Prompt prompt) {}
 
   Prompt of(AttemptRow row) {
     return Objects.requireNonNull(of(List.of(row)).get(row.id()));
@@ -51,17 +53,12 @@ class Prompts {
             .map(Prompts::item)
             .distinct()
             .toList();
-    Map<Long, Prompt> read = new HashMap<>();
-    if (!items.isEmpty()) {
-      for (Object row :
-          entities
-              .createNativeQuery("select id, prompt from item where id in (:items)")
-              .setParameter("items", items)
-              .getResultList()) {
-        Object[] columns = (Object[]) row;
-        read.put(((Number) columns[0]).longValue(), PromptCodec.read((String) columns[1]));
-      }
-    }
-    return read;
+    return items.isEmpty()
+        ? Map.of()
+        : entities
+            .createQuery("select i.id, i.prompt from ItemRow i where i.id in :items", Asked.class)
+            .setParameter("items", items)
+            .getResultStream()
+            .collect(Collectors.toMap(Asked::item, Asked::prompt));
   }
 }

@@ -1,6 +1,7 @@
 package dettato.app.marking;
 
 import dettato.app.engine.OwnWordsChanged;
+import dettato.app.outcome.MarkVersions;
 import dettato.app.school.AccentChanged;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -9,7 +10,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.task.TaskExecutor;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -27,19 +27,10 @@ class Remarker {
   private static final Logger LOG = LoggerFactory.getLogger(Remarker.class);
   private static final int CHUNK = 200;
 
-  /** Stands before the version that could not make a mark; comes after every version. */
-  private static final String ASIDE = "~";
-
-  /**
-   * Marks of other versions, as two ranges that an index serves; what was set aside is in neither.
-   */
-  private static final List<String> OTHERS =
-      List.of("m.version < ?", "m.version > ? and m.version < '" + ASIDE + "'");
-
   private final AttemptRows attempts;
   private final MarkStore marks;
   private final ChildLock lock;
-  private final JdbcTemplate jdbc;
+  private final MarkVersions versions;
   private final TransactionTemplate transactions;
   private final TaskExecutor executor;
   private final AtomicBoolean running = new AtomicBoolean();
@@ -49,13 +40,13 @@ class Remarker {
       AttemptRows attempts,
       MarkStore marks,
       ChildLock lock,
-      JdbcTemplate jdbc,
+      MarkVersions versions,
       TransactionTemplate transactions,
       TaskExecutor executor) {
     this.attempts = attempts;
     this.marks = marks;
     this.lock = lock;
-    this.jdbc = jdbc;
+    this.versions = versions;
     this.transactions = transactions;
     this.executor = executor;
   }
@@ -71,16 +62,12 @@ class Remarker {
 
   Progress progress() {
     int left = left();
-    return new Progress(running.get(), left, Math.max(total, left), aside());
+    return new Progress(running.get(), left, Math.max(total, left), versions.aside());
   }
 
   @EventListener(ApplicationReadyEvent.class)
   void beginAfterStart() {
-    jdbc.update(
-        "update mark set version = ? where version >= ? and version <> ?",
-        MarkStore.STALE,
-        ASIDE,
-        ASIDE + MarkStore.VERSION);
+    versions.tryAgain(MarkStore.VERSION);
     begin();
   }
 
@@ -90,12 +77,12 @@ class Remarker {
 
   @EventListener
   void note(OwnWordsChanged changed) {
-    marks.staleOfWords(changed.spellings());
+    versions.staleOfWords(changed.spellings());
   }
 
   @EventListener
   void note(AccentChanged changed) {
-    marks.staleOfClass(changed.classId());
+    versions.staleOfClass(changed.classId());
   }
 
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
@@ -109,18 +96,7 @@ class Remarker {
   }
 
   private int left() {
-    return OTHERS.stream()
-        .mapToInt(others -> count("select count(*) from mark m where " + others, MarkStore.VERSION))
-        .sum();
-  }
-
-  private int aside() {
-    return count("select count(*) from mark m where m.version >= ?", ASIDE);
-  }
-
-  private int count(String sql, String version) {
-    Integer count = jdbc.queryForObject(sql, Integer.class, version);
-    return count == null ? 0 : count;
+    return versions.others(MarkStore.VERSION);
   }
 
   private void run() {
@@ -145,21 +121,7 @@ class Remarker {
 
   /** Marks some attempts anew, and says how many; 0 when there are none left. */
   private int chunk() {
-    List<Long> next =
-        OTHERS.stream()
-            .map(
-                others ->
-                    jdbc.queryForList(
-                        "select m.attempt_id from mark m where "
-                            + others
-                            + " fetch first "
-                            + CHUNK
-                            + " rows only",
-                        Long.class,
-                        MarkStore.VERSION))
-            .filter(some -> !some.isEmpty())
-            .findFirst()
-            .orElse(List.of());
+    List<Long> next = versions.someOthers(MarkStore.VERSION, CHUNK);
     try {
       anew(next);
     } catch (RuntimeException oneOfThem) {
@@ -181,8 +143,7 @@ class Remarker {
       anew(List.of(id));
     } catch (RuntimeException wrong) {
       LOG.error("Attempt {} could not be marked anew; its old mark stands", id, wrong);
-      jdbc.update(
-          "update mark set version = ? where attempt_id = ?", ASIDE + MarkStore.VERSION, id);
+      versions.setAside(id, MarkStore.VERSION);
     }
   }
 }

@@ -1,17 +1,12 @@
 package dettato.app.marking;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.activity.Judged;
 import dettato.engine.Engine;
 import dettato.mark.Mark;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 
-/**
- * A judgement as the pages draw it: of a word, or of several. Stored beside the outcomes, so that a
- * page of papers is read without marking.
- */
-@JsonInclude(JsonInclude.Include.NON_NULL)
+/** A judgement as the pages draw it: of a word, or of several. */
 record Shown(@Nullable MarkView mark, @Nullable SentenceView sentence) {
   static final Shown NOTHING = new Shown(null, null);
 

@@ -7,6 +7,7 @@ import dettato.activity.Traits.Trait;
 import dettato.app.deck.Decks;
 import dettato.app.engine.Engines;
 import dettato.app.finding.BrokenConditions;
+import dettato.app.outcome.ClassOutcomes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.engine.Engine;
@@ -15,17 +16,13 @@ import dettato.prompt.Prompt;
 import dettato.rule.RuleBook;
 import dettato.sound.Sounds;
 import dettato.word.Word;
-import java.sql.Date;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
-import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -44,7 +41,7 @@ public class ClassNeeds {
   private final BrokenConditions broken;
   private final Decks decks;
   private final Engines engines;
-  private final NamedParameterJdbcTemplate jdbc;
+  private final ClassOutcomes outcomes;
   private final Clock clock;
 
   /** Ids of the kinds whose words do not come again by themselves. */
@@ -54,7 +51,7 @@ public class ClassNeeds {
       BrokenConditions broken,
       Decks decks,
       Engines engines,
-      NamedParameterJdbcTemplate jdbc,
+      ClassOutcomes outcomes,
       Activities kinds,
       Clock clock) {
     this.clock = clock;
@@ -66,7 +63,7 @@ public class ClassNeeds {
     this.broken = broken;
     this.decks = decks;
     this.engines = engines;
-    this.jdbc = jdbc;
+    this.outcomes = outcomes;
   }
 
   /**
@@ -125,29 +122,9 @@ public class ClassNeeds {
 
   /** Words asked alone, day by day; what stood in sentences was not asked for itself. */
   private List<Review.Met> met(List<Long> children, LocalDate on) {
-    List<Review.Met> met = new ArrayList<>();
-    if (!children.isEmpty()) {
-      jdbc.query(
-          "select w.target, w.on_day, count(*) as asked,"
-              + " sum(case when w.need is null then 0 else 1 end) as missed from pupil p"
-              + " join attempt a on a.pupil_id = p.id and a.written_on between :since and :on"
-              + " join mark_word w on w.attempt_id = a.id where p.id in (:children)"
-              + " and w.counted = true and a.kind not in (:others)"
-              + " group by w.target, w.on_day",
-          new MapSqlParameterSource("children", children)
-              .addValue("since", Date.valueOf(on.minusDays(REVIEW_DAYS)))
-              .addValue("on", Date.valueOf(on.minusDays(1)))
-              .addValue("others", notReviewed),
-          row -> {
-            met.add(
-                new Review.Met(
-                    row.getString(1),
-                    LocalDate.ofEpochDay(row.getLong(2)),
-                    row.getInt(3),
-                    row.getInt(4)));
-          });
-    }
-    return met;
+    return children.isEmpty()
+        ? List.of()
+        : outcomes.met(children, on.minusDays(REVIEW_DAYS), on.minusDays(1), notReviewed);
   }
 
   /** Sounds that most attempts had otherwise than is due, in IPA of the accent. */
@@ -155,17 +132,8 @@ public class ClassNeeds {
     if (children.isEmpty()) {
       return List.of();
     }
-    return jdbc
-        .query(
-            "select u.sound, count(*) as n from pupil p join mark_unit u on u.pupil_id = p.id"
-                + " and u.counted = true and u.on_day between :since and :on"
-                + " where p.id in (:children)"
-                + " group by u.sound order by n desc, u.sound fetch first :most rows only",
-            new MapSqlParameterSource("children", children)
-                .addValue("since", on.minusDays(SOUND_DAYS).toEpochDay())
-                .addValue("on", on.toEpochDay() - 1)
-                .addValue("most", SOUNDS),
-            (row, n) -> row.getString(1))
+    return outcomes
+        .soundsMissed(children, on.minusDays(SOUND_DAYS), on.minusDays(1), SOUNDS)
         .stream()
         .map(id -> engine.accent().say(Sounds.of(id)))
         .distinct()

@@ -1,13 +1,12 @@
 package dettato.app.need;
 
 import dettato.activity.Activities;
-import dettato.prompt.PromptCodec;
+import dettato.prompt.Prompt;
 import dettato.session.SessionFiller;
-import java.sql.Date;
+import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.Set;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** What sessions of a class asked before a day, or will ask just after it. */
@@ -20,11 +19,13 @@ public class Lately {
   private static final int PRACTISED_DAYS = 42;
 
   private final Activities book;
-  private final JdbcTemplate jdbc;
+  private final EntityManager entities;
 
-  Lately(Activities book, JdbcTemplate jdbc) {
+  private record Asked(String kind, Prompt prompt) {}
+
+  Lately(Activities book, EntityManager entities) {
     this.book = book;
-    this.jdbc = jdbc;
+    this.entities = entities;
   }
 
   /**
@@ -43,18 +44,18 @@ public class Lately {
 
   private Set<String> asked(long classId, LocalDate from, LocalDate to, long but) {
     Set<String> asked = new HashSet<>();
-    jdbc.query(
-        "select b.kind, i.prompt from session s join block b on b.session_id = s.id"
-            + " join item i on i.block_id = b.id where s.class_id = ? and s.removed_at is null"
-            + " and s.given_on between ? and ? and s.id <> ?",
-        row -> {
-          asked.addAll(
-              SessionFiller.asked(book.of(row.getString(1)), PromptCodec.read(row.getString(2))));
-        },
-        classId,
-        Date.valueOf(from),
-        Date.valueOf(to),
-        but);
+    entities
+        .createQuery(
+            "select b.kind, i.prompt from SessionRow s join BlockRow b on b.sessionId = s.id"
+                + " join ItemRow i on i.blockId = b.id where s.classId = :of"
+                + " and s.removedAt is null and s.givenOn between :from and :to and s.id <> :but",
+            Asked.class)
+        .setParameter("of", classId)
+        .setParameter("from", from)
+        .setParameter("to", to)
+        .setParameter("but", but)
+        .getResultList()
+        .forEach(a -> asked.addAll(SessionFiller.asked(book.of(a.kind), a.prompt)));
     return asked;
   }
 }

@@ -1,8 +1,8 @@
 package dettato.app.need;
 
 import dettato.plan.Timing;
+import jakarta.persistence.EntityManager;
 import java.util.List;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** How long the blocks of a class's sessions took. */
@@ -11,24 +11,25 @@ public class Timings {
   /** Older runs say little of how the class works now. */
   private static final int NEWEST = 120;
 
-  private final JdbcTemplate jdbc;
+  private final EntityManager entities;
 
-  Timings(JdbcTemplate jdbc) {
-    this.jdbc = jdbc;
+  Timings(EntityManager entities) {
+    this.entities = entities;
   }
 
   /** What is learnt of a class. */
   public Timing of(long classId) {
     List<Timing.Run> newestFirst =
-        jdbc.query(
-            "select b.kind, b.planned_seconds, b.took_seconds from session s"
-                + " join block b on b.session_id = s.id where s.class_id = ?"
-                + " and s.removed_at is null and b.took_seconds is not null"
-                + " order by s.given_on desc, b.id desc fetch first "
-                + NEWEST
-                + " rows only",
-            (row, n) -> new Timing.Run(row.getString(1), row.getInt(2), row.getInt(3)),
-            classId);
+        entities
+            .createQuery(
+                "select new dettato.plan.Timing$Run(b.kind, b.plannedSeconds, b.tookSeconds) from SessionRow s"
+                    + " join BlockRow b on b.sessionId = s.id where s.classId = :of"
+                    + " and s.removedAt is null and b.tookSeconds is not null"
+                    + " order by s.givenOn desc, b.id desc",
+                Timing.Run.class)
+            .setParameter("of", classId)
+            .setMaxResults(NEWEST)
+            .getResultList();
     return new Timing(
         java.util.stream.IntStream.range(0, newestFirst.size())
             .mapToObj(i -> newestFirst.get(newestFirst.size() - 1 - i))

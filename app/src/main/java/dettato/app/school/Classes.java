@@ -112,13 +112,7 @@ public class Classes {
   /** Everyone who is or was in a class of the teacher's. */
   @Transactional(readOnly = true)
   public List<Enrolled> everyone(long id, Teacher teacher) {
-    return everyone(find(id, teacher));
-  }
-
-  /** The same of a class that was found already. */
-  @Transactional(readOnly = true)
-  public List<Enrolled> everyone(SchoolClass of) {
-    return enrolments.of(List.of(of.id()));
+    return find(id, teacher).everyone();
   }
 
   /** Makes a class; names must be there and differ. */
@@ -164,17 +158,17 @@ public class Classes {
 
   private List<SchoolClass> whole(List<ClassWithProfile> found) {
     LocalDate today = LocalDate.now(clock);
-    Map<Long, List<Pupil>> there =
+    Map<Long, List<Enrolled>> enrolled =
         found.isEmpty()
             ? Map.of()
             : enrolments.of(found.stream().map(f -> f.row().id()).toList()).stream()
-                .filter(e -> e.isThereOn(today))
-                .collect(
-                    Collectors.groupingBy(
-                        Enrolled::classId,
-                        Collectors.mapping(Enrolled::pupil, Collectors.toList())));
+                .collect(Collectors.groupingBy(Enrolled::classId));
     return found.stream()
-        .map(f -> f.profile().of(f.row(), orders).with(there.getOrDefault(f.row().id(), List.of())))
+        .map(
+            f ->
+                f.profile()
+                    .of(f.row(), orders)
+                    .with(enrolled.getOrDefault(f.row().id(), List.of()), today))
         .toList();
   }
 }

@@ -83,6 +83,7 @@ class ProfileRow implements Persistable<Long> {
         choices,
         Terms.of(choices.terms()).forms(),
         orders.of(ownOrder).with(choices.ticks(), step),
+        List.of(),
         List.of());
   }
 

@@ -3,6 +3,7 @@ package dettato.app.school;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import dettato.plan.TeachingSequence;
 import dettato.profile.Choices;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 
@@ -16,6 +17,7 @@ import java.util.Map;
  * @param choices what it does in its own way
  * @param words by form of ours what the class says for it, where it is not ours
  * @param sequence in which it is taught, with its ticks
+ * @param everyone who is or was in it
  */
 public record SchoolClass(
     long id,
@@ -28,15 +30,29 @@ public record SchoolClass(
     Choices choices,
     Map<String, String> words,
     @JsonIgnore TeachingSequence sequence,
-    List<Pupil> pupils) {
+    List<Pupil> pupils,
+    @JsonIgnore List<Enrolled> everyone) {
   public SchoolClass {
     words = Map.copyOf(words);
     pupils = List.copyOf(pupils);
+    everyone = List.copyOf(everyone);
   }
 
-  /** The same class with these children. */
-  SchoolClass with(List<Pupil> there) {
+  /** The same class with all who are or were in it, some of them on that day. */
+  SchoolClass with(List<Enrolled> all, LocalDate day) {
+    List<Pupil> there = all.stream().filter(e -> e.isThereOn(day)).map(Enrolled::pupil).toList();
     return new SchoolClass(
-        id, name, accent, step, differentWords, minutes, template, choices, words, sequence, there);
+        id,
+        name,
+        accent,
+        step,
+        differentWords,
+        minutes,
+        template,
+        choices,
+        words,
+        sequence,
+        there,
+        all);
   }
 }

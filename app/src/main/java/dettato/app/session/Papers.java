@@ -159,7 +159,7 @@ public class Papers {
   void become(long sessionId, long pupilId, PaperRow.State state, Teacher teacher) {
     SessionAccess.Open open = access.find(sessionId, teacher);
     mustBeOurs(pupilId, open);
-    int written = state == PaperRow.State.AWAY ? reader.written(sessionId, pupilId) : 0;
+    int written = state == PaperRow.State.AWAY ? reader.answered(sessionId, pupilId).size() : 0;
     if (written > 0) {
       throw Problem.conflict(
           "%d answers stand on this paper, so the child was there. Empty them first, or mark the"

@@ -1,13 +1,13 @@
 package dettato.app.session;
 
 import dettato.app.account.Teacher;
+import dettato.app.marking.AttemptReader;
 import dettato.app.marking.AttemptWriter;
 import dettato.app.problem.Problem;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,7 +19,7 @@ public class SessionLifecycle {
   private final SheetView sheet;
   private final SheetClocks clocks;
   private final AttemptWriter attempts;
-  private final JdbcTemplate jdbc;
+  private final AttemptReader papers;
   private final Clock clock;
 
   SessionLifecycle(
@@ -28,14 +28,14 @@ public class SessionLifecycle {
       SheetView sheet,
       SheetClocks clocks,
       AttemptWriter attempts,
-      JdbcTemplate jdbc,
+      AttemptReader papers,
       Clock clock) {
     this.access = access;
     this.planned = planned;
     this.sheet = sheet;
     this.clocks = clocks;
     this.attempts = attempts;
-    this.jdbc = jdbc;
+    this.papers = papers;
     this.clock = clock;
   }
 
@@ -75,14 +75,8 @@ public class SessionLifecycle {
   @Transactional
   void remove(long id, long version, Teacher teacher) {
     SessionAccess.Open open = access.change(id, version, teacher);
-    Integer written =
-        jdbc.queryForObject(
-            "select count(distinct a.pupil_id) from block b join item i on i.block_id = b.id"
-                + " join attempt a on a.item_id = i.id"
-                + " where b.session_id = ? and a.state <> 'EMPTY'",
-            Integer.class,
-            id);
-    if (written != null && written > 0) {
+    int written = papers.papers(id);
+    if (written > 0) {
       throw Problem.conflict(
           "%d papers of this session are kept, so it stays. Empty them first to take it away."
               .formatted(written));

@@ -2,7 +2,7 @@ package dettato.app.session;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.account.Teacher;
-import dettato.app.marking.AttemptReader;
+import dettato.app.outcome.SessionOutcomes;
 import dettato.app.terms.Prose;
 import dettato.rule.RuleBook;
 import dettato.session.Outlook;
@@ -13,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,13 +20,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class SessionOutlook {
   private final SessionReader reader;
-  private final AttemptReader attempts;
-  private final JdbcTemplate jdbc;
+  private final SessionOutcomes outcomes;
 
-  SessionOutlook(SessionReader reader, AttemptReader attempts, JdbcTemplate jdbc) {
+  SessionOutlook(SessionReader reader, SessionOutcomes outcomes) {
     this.reader = reader;
-    this.attempts = attempts;
-    this.jdbc = jdbc;
+    this.outcomes = outcomes;
   }
 
   /**
@@ -55,7 +52,8 @@ class SessionOutlook {
     Map<Long, String> names =
         written.stream().collect(Collectors.toMap(p -> p.pupil().id(), p -> p.pupil().name()));
     Outlook.Said said =
-        Outlook.of(written.size(), grounds(id, names), words(id), sounds(id, names));
+        Outlook.of(
+            written.size(), outcomes.grounds(id, names), words(id), outcomes.soundsOff(id, names));
     return new OutlookView(
         written.size(),
         said.lines().stream()
@@ -70,53 +68,20 @@ class SessionOutlook {
     return condition.isEmpty() ? "" : RuleBook.condition(condition).says();
   }
 
-  private List<Outlook.OnGround> grounds(long id, Map<Long, String> names) {
-    return jdbc.query(
-        "select r.pupil_id, r.rule, r.condition,"
-            + " sum(case when r.outcome in ('UNDER', 'OVER') then 1 else 0 end) as failed,"
-            + " count(*) as tested from block b join item i on i.block_id = b.id"
-            + " join attempt a on a.item_id = i.id join mark_rule r on r.attempt_id = a.id"
-            + " where b.session_id = ? and r.outcome in ('UNDER', 'OVER', 'APPLIED')"
-            + " and r.condition is not null group by r.pupil_id, r.rule, r.condition"
-            + " order by r.condition, r.pupil_id",
-        (row, n) ->
-            new Outlook.OnGround(
-                names.getOrDefault(row.getLong("pupil_id"), ""),
-                row.getLong("pupil_id"),
-                row.getString("rule"),
-                row.getString("condition"),
-                row.getInt("failed"),
-                row.getInt("tested")),
-        id);
-  }
-
   private List<Outlook.AskedWord> words(long id) {
     Map<String, List<String>> wrong = new LinkedHashMap<>();
     Map<String, Integer> papers = new HashMap<>();
-    attempts.words(
-        id,
-        w -> {
-          papers.merge(w.target(), 1, Integer::sum);
-          List<String> those = wrong.computeIfAbsent(w.target(), t -> new ArrayList<>());
-          if (!w.right()) {
-            those.add(w.written());
-          }
-        });
+    for (SessionOutcomes.WrittenWord w : outcomes.words(id)) {
+      papers.merge(w.target(), 1, Integer::sum);
+      List<String> those = wrong.computeIfAbsent(w.target(), t -> new ArrayList<>());
+      if (!w.right()) {
+        those.add(w.written());
+      }
+    }
     return wrong.entrySet().stream()
         .map(
             e ->
                 new Outlook.AskedWord(e.getKey(), papers.getOrDefault(e.getKey(), 0), e.getValue()))
         .toList();
-  }
-
-  private List<Outlook.SoundsOff> sounds(long id, Map<Long, String> names) {
-    return jdbc.query(
-        "select w.pupil_id, count(*) as words from block b join item i on i.block_id = b.id"
-            + " join attempt a on a.item_id = i.id join mark_word w on w.attempt_id = a.id"
-            + " where b.session_id = ? and w.need = 'HEARING' group by w.pupil_id",
-        (row, n) ->
-            new Outlook.SoundsOff(
-                names.getOrDefault(row.getLong("pupil_id"), ""), row.getInt("words")),
-        id);
   }
 }

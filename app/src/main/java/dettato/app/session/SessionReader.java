@@ -2,12 +2,12 @@ package dettato.app.session;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.activity.Activities;
+import dettato.activity.Activity;
 import dettato.activity.Item;
 import dettato.app.account.Teacher;
 import dettato.app.marking.AnswerState;
 import dettato.app.marking.AttemptReader;
 import dettato.app.marking.Cell;
-import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
 import dettato.focus.Focus;
@@ -15,12 +15,12 @@ import dettato.prompt.Prompt;
 import dettato.session.SessionClock;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,12 +37,10 @@ public class SessionReader {
   private final SheetClocks clocks;
   private final FocusText focuses;
   private final AttemptReader attempts;
-  private final Classes classes;
   private final Activities book;
-  private final JdbcTemplate jdbc;
 
-  /** Ids of the kinds of which nothing stands on a paper, as SQL lists them. */
-  private final String spoken;
+  /** Ids of the kinds of which nothing stands on a paper. */
+  private final List<String> spoken;
 
   SessionReader(
       SessionRows sessions,
@@ -53,9 +51,7 @@ public class SessionReader {
       SheetClocks clocks,
       FocusText focuses,
       AttemptReader attempts,
-      Classes classes,
-      Activities book,
-      JdbcTemplate jdbc) {
+      Activities book) {
     this.sessions = sessions;
     this.papers = papers;
     this.planned = planned;
@@ -64,14 +60,8 @@ public class SessionReader {
     this.clocks = clocks;
     this.focuses = focuses;
     this.attempts = attempts;
-    this.classes = classes;
     this.book = book;
-    this.jdbc = jdbc;
-    this.spoken =
-        book.all().stream()
-            .filter(k -> k.traits().isSpoken())
-            .map(k -> "'" + k.id() + "'")
-            .collect(Collectors.joining(", ", "", ""));
+    this.spoken = book.all().stream().filter(k -> k.traits().isSpoken()).map(Activity::id).toList();
   }
 
   /** What a block of a session in a list holds. */
@@ -156,31 +146,10 @@ public class SessionReader {
 
   /** How many papers of each session are done. */
   private Map<Long, Integer> marked(long classId, LocalDate from, LocalDate to) {
+    Set<PaperRows.OfSession> done = new HashSet<>(papers.away(classId, from, to));
+    done.addAll(papers.whole(classId, from, to, spoken));
     Map<Long, Integer> marked = new HashMap<>();
-    jdbc.query(
-        "select done.session_id, count(*) as papers from ("
-            + "select b.session_id, a.pupil_id from session s"
-            + " join block b on b.session_id = s.id join item i on i.block_id = b.id"
-            + " join attempt a on a.item_id = i.id"
-            + " where s.class_id = ? and s.given_on between ? and ? and a.state <> 'EMPTY'"
-            + " group by b.session_id, a.pupil_id"
-            + " having count(*) >= (select count(*) from block d join item j on j.block_id = d.id"
-            + " where d.session_id = b.session_id and d.kind not in ("
-            + spoken
-            + "))"
-            + " union select p.session_id, p.pupil_id from session s"
-            + " join paper p on p.session_id = s.id"
-            + " where s.class_id = ? and s.given_on between ? and ? and p.state = 'AWAY'"
-            + ") done group by done.session_id",
-        row -> {
-          marked.put(row.getLong(1), row.getInt(2));
-        },
-        classId,
-        from,
-        to,
-        classId,
-        from,
-        to);
+    done.forEach(p -> marked.merge(p.session(), 1, Integer::sum));
     return marked;
   }
 
@@ -222,13 +191,13 @@ public class SessionReader {
   List<Paper> papers(long id, Teacher teacher) {
     SessionAccess.Open open = access.find(id, teacher);
     Map<Long, List<Cell>> cells =
-        attempts.cells(id).stream().collect(Collectors.groupingBy(Cell::pupilId));
+        attempts.cells(id, open.of()).stream().collect(Collectors.groupingBy(Cell::pupilId));
     Map<Long, PaperRow.State> states =
         papers.findBySessionId(id).stream()
             .collect(Collectors.toMap(PaperRow::pupilId, PaperRow::state));
     LocalDate day = open.row().givenOn();
     Set<Long> group = open.row().pupils();
-    return classes.everyone(open.of()).stream()
+    return open.of().everyone().stream()
         .filter(
             e ->
                 e.isThereOn(day) && (group.isEmpty() || group.contains(e.id()))

@@ -11,7 +11,7 @@ import dettato.app.marking.AttemptsAdded;
 import dettato.app.school.Classes;
 import dettato.app.school.Pupil;
 import dettato.app.school.SchoolClass;
-import dettato.profile.Choices;
+import dettato.app.school.SomeClass;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -23,18 +23,7 @@ import org.junit.jupiter.api.Test;
 class RecordsAheadTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 5, 4);
   private static final SchoolClass LIMPET =
-      new SchoolClass(
-          1,
-          "Class Limpet",
-          "en-GB",
-          40,
-          2,
-          20,
-          "",
-          Choices.USUAL,
-          java.util.Map.of(),
-          dettato.plan.TeachingSequence.shipped(),
-          List.of(new Pupil(7, "Ada"), new Pupil(8, "Ben")));
+      SomeClass.limpet(1, 40, new Pupil(7, "Ada"), new Pupil(8, "Ben"));
 
   private final ChildRecords records = mock();
   private final Classes classes = mock();

@@ -11,7 +11,7 @@ import static org.mockito.Mockito.when;
 
 import dettato.app.school.Classes;
 import dettato.app.school.SchoolClass;
-import dettato.profile.Choices;
+import dettato.app.school.SomeClass;
 import dettato.rule.RuleBook;
 import dettato.rule.SpellingRule;
 import java.time.Clock;
@@ -24,28 +24,13 @@ import org.mockito.ArgumentCaptor;
  * What is looked through before a teacher plans: once for each accent and step, and kept by none.
  */
 class PlansAheadTest {
-  private static SchoolClass of(long id, int step) {
-    return new SchoolClass(
-        id,
-        "Class " + id,
-        "en-GB",
-        step,
-        2,
-        20,
-        "",
-        Choices.USUAL,
-        java.util.Map.of(),
-        dettato.plan.TeachingSequence.shipped(),
-        List.of());
-  }
-
   @Test
   void everyRuleIsRehearsedOnceForEachStepAndNothingIsMade() {
     SessionMaker maker = mock(SessionMaker.class);
     Classes classes = mock(Classes.class);
-    SchoolClass limpet = of(1, 60);
-    SchoolClass whelk = of(2, 60);
-    SchoolClass winkle = of(3, 8);
+    SchoolClass limpet = SomeClass.limpet(1, 60);
+    SchoolClass whelk = SomeClass.limpet(2, 60);
+    SchoolClass winkle = SomeClass.limpet(3, 8);
     when(classes.all()).thenReturn(List.of(limpet, whelk, winkle));
     new PlansAhead(maker, classes, Clock.systemUTC()).makeReady();
     ArgumentCaptor<SessionMaker.Wish> wishes = ArgumentCaptor.forClass(SessionMaker.Wish.class);

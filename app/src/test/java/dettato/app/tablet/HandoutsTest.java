@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import dettato.app.problem.Problem;
+import dettato.app.school.SomeClass;
 import dettato.app.session.ChildPapers;
 import java.time.Clock;
 import java.time.Duration;
@@ -30,7 +31,8 @@ class HandoutsTest {
     when(rows.findByCode("abcdfg")).thenReturn(Optional.of(row));
     when(rows.findById(9L)).thenReturn(Optional.of(row));
     when(sittings.findByToken(anyString())).thenReturn(Optional.of(new SittingRow(9L, 3L, "h")));
-    when(papers.of(9L)).thenReturn(new ChildPapers.Handed(someClass(), List.of(), List.of()));
+    when(papers.of(9L))
+        .thenReturn(new ChildPapers.Handed(SomeClass.limpet(1, 1), List.of(), List.of()));
     return new Handouts(
         rows,
         sittings,
@@ -38,21 +40,6 @@ class HandoutsTest {
         mock(HandoutBoard.class),
         mock(ApplicationEventPublisher.class),
         Clock.fixed(ENDS.plus(fromTheEnd), ZoneOffset.UTC));
-  }
-
-  private static dettato.app.school.SchoolClass someClass() {
-    return new dettato.app.school.SchoolClass(
-        1,
-        "Class Limpet",
-        "en-GB",
-        1,
-        2,
-        20,
-        "",
-        dettato.profile.Choices.USUAL,
-        java.util.Map.of(),
-        dettato.plan.TeachingSequence.shipped(),
-        List.of());
   }
 
   @Test

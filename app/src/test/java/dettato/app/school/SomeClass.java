@@ -1,0 +1,27 @@
+package dettato.app.school;
+
+import dettato.plan.TeachingSequence;
+import dettato.profile.Choices;
+import java.util.List;
+import java.util.Map;
+
+/** A class for tests that need one and no database. */
+public final class SomeClass {
+  private SomeClass() {}
+
+  public static SchoolClass limpet(long id, int step, Pupil... pupils) {
+    return new SchoolClass(
+        id,
+        "Class Limpet",
+        "en-GB",
+        step,
+        2,
+        20,
+        "",
+        Choices.USUAL,
+        Map.of(),
+        TeachingSequence.shipped(),
+        List.of(pupils),
+        List.of());
+  }
+}
