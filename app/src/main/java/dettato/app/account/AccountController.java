@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,12 +16,9 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The teachers of the school; only a lead adds one. */
 @RestController
+@RequiredArgsConstructor
 class AccountController {
   private final Accounts accounts;
-
-  AccountController(Accounts accounts) {
-    this.accounts = accounts;
-  }
 
   record Colleague(String name, Role role) {
     static Colleague of(Teacher teacher) {

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -30,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
  * /api/session}.
  */
 @RestController
+@RequiredArgsConstructor
 class LoginController {
   private final Accounts accounts;
   private final Clock clock;
@@ -37,11 +39,6 @@ class LoginController {
       new ChangeSessionIdAuthenticationStrategy();
   private final HttpSessionSecurityContextRepository contexts =
       new HttpSessionSecurityContextRepository();
-
-  LoginController(Accounts accounts, Clock clock) {
-    this.accounts = accounts;
-    this.clock = clock;
-  }
 
   record Credentials(
       @NotBlank @Size(max = 80) String username, @NotBlank @Size(max = 200) String password) {}

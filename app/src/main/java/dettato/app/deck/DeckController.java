@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The deck of a class. */
 @RestController
+@RequiredArgsConstructor
 class DeckController {
   /** As many that are awake as a session usually deals. */
   private static final int AWAKE = 8;
@@ -27,12 +29,6 @@ class DeckController {
   private final Decks decks;
   private final Classes classes;
   private final Clock clock;
-
-  DeckController(Decks decks, Classes classes, Clock clock) {
-    this.decks = decks;
-    this.classes = classes;
-    this.clock = clock;
-  }
 
   /**
    * A card.

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,6 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
  * words as the class wrote them.
  */
 @Service
+@RequiredArgsConstructor
 public class Decks {
   /** A word is wrong for the class when more of the papers have it wrong than one in so many. */
   private static final int ONE_IN = 5;
@@ -33,12 +35,6 @@ public class Decks {
   private final EntityManager entities;
 
   private record Dealt(Prompt prompt, LocalDate on, Boolean stumbled) {}
-
-  Decks(Engines engines, ClassOutcomes outcomes, EntityManager entities) {
-    this.engines = engines;
-    this.outcomes = outcomes;
-    this.entities = entities;
-  }
 
   /** What was asked before that day counts, and what was asked on it. */
   @Transactional(readOnly = true)

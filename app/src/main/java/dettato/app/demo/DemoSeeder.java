@@ -28,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -38,6 +39,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Fills an empty database with the demo class: three weeks of papers, today's half marked. */
 @Component
 @ConditionalOnProperty("dettato.demo")
+@RequiredArgsConstructor
 class DemoSeeder implements SmartInitializingSingleton {
   private static final Logger LOG = LoggerFactory.getLogger(DemoSeeder.class);
 
@@ -50,27 +52,6 @@ class DemoSeeder implements SmartInitializingSingleton {
   private final Engines engines;
   private final Clock clock;
   private final TransactionTemplate transactions;
-
-  DemoSeeder(
-      Accounts accounts,
-      Classes classes,
-      SessionMaker maker,
-      SessionReader reader,
-      SessionLifecycle lifecycle,
-      AttemptWriter attempts,
-      Engines engines,
-      Clock clock,
-      TransactionTemplate transactions) {
-    this.accounts = accounts;
-    this.classes = classes;
-    this.maker = maker;
-    this.reader = reader;
-    this.lifecycle = lifecycle;
-    this.attempts = attempts;
-    this.engines = engines;
-    this.clock = clock;
-    this.transactions = transactions;
-  }
 
   /** Before the first request is answered. */
   @Override

@@ -4,6 +4,7 @@ import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import dettato.app.session.ChildPapers;
 import dettato.app.tablet.Handouts;
+import lombok.RequiredArgsConstructor;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,16 +14,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A made-up class that writes on devices, for trying it; offered by the demo alone. */
 @RestController
+@RequiredArgsConstructor
 class RoomController {
   private final ObjectProvider<SimulatedRoom> room;
   private final ChildPapers papers;
   private final Handouts handouts;
-
-  RoomController(ObjectProvider<SimulatedRoom> room, ChildPapers papers, Handouts handouts) {
-    this.room = room;
-    this.papers = papers;
-    this.handouts = handouts;
-  }
 
   /**
    * @param offered whether there is a made-up class at all

@@ -1,5 +1,6 @@
 package dettato.app.engine;
 
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -11,6 +12,7 @@ import org.springframework.web.context.request.RequestContextHolder;
  * the same database sees what another has changed.
  */
 @Component
+@RequiredArgsConstructor
 class Editions {
   private static final String READ = Editions.class.getName();
 
@@ -20,10 +22,6 @@ class Editions {
   private static final String CHANGED = "changed";
 
   private final EditionRows rows;
-
-  Editions(EditionRows rows) {
-    this.rows = rows;
-  }
 
   /** The edition that stands; a request works with one from beginning to end. */
   @Transactional(readOnly = true)

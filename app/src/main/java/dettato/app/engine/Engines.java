@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,6 +23,7 @@ import org.springframework.stereotype.Component;
  * one keeps it till the work is done.
  */
 @Component
+@RequiredArgsConstructor
 public class Engines {
   private static final int KEPT = 16;
 
@@ -44,13 +46,6 @@ public class Engines {
     static Key of(Accent accent, long edition) {
       return new Key(accent.id(), edition, Optional.empty(), List.of());
     }
-  }
-
-  Engines(Activities kinds, OwnWords own, Editions editions, OpenClass open) {
-    this.kinds = kinds;
-    this.own = own;
-    this.editions = editions;
-    this.open = open;
   }
 
   /**

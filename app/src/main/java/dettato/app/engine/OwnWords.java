@@ -8,24 +8,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The words a school has added or corrected; they stand before the lexicon's everywhere. */
 @Service
+@RequiredArgsConstructor
 public class OwnWords {
   private final OwnWordRows rows;
   private final Clock clock;
   private final Editions editions;
   private final ApplicationEventPublisher events;
-
-  OwnWords(OwnWordRows rows, Clock clock, Editions editions, ApplicationEventPublisher events) {
-    this.rows = rows;
-    this.clock = clock;
-    this.editions = editions;
-    this.events = events;
-  }
 
   /** All, in the order of the alphabet. */
   @Transactional(readOnly = true)

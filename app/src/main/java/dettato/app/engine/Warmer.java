@@ -6,6 +6,7 @@ import dettato.word.Lexicon;
 import dettato.word.Proposer;
 import jakarta.annotation.PostConstruct;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -16,18 +17,13 @@ import org.springframework.util.ClassUtils;
 
 /** Loads the lexicon as the application starts, and makes the rest ready behind the first page. */
 @Component
+@RequiredArgsConstructor
 class Warmer {
   private static final Logger LOG = LoggerFactory.getLogger(Warmer.class);
 
   private final Engines engines;
   private final List<Ahead> ahead;
   private final TaskExecutor executor;
-
-  Warmer(Engines engines, List<Ahead> ahead, TaskExecutor executor) {
-    this.engines = engines;
-    this.ahead = ahead;
-    this.executor = executor;
-  }
 
   @PostConstruct
   void load() {

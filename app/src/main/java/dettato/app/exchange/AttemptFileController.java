@@ -13,6 +13,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,16 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Attempts as a file. */
 @RestController
+@RequiredArgsConstructor
 class AttemptFileController {
   private final AttemptFiles files;
   private final Classes classes;
   private final ImportTurn turn;
-
-  AttemptFileController(AttemptFiles files, Classes classes, ImportTurn turn) {
-    this.files = files;
-    this.classes = classes;
-    this.turn = turn;
-  }
 
   /**
    * Takes the good lines of a file and names the bad ones; the same file twice changes nothing.

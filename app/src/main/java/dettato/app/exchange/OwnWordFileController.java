@@ -4,6 +4,7 @@ import dettato.app.account.Teacher;
 import dettato.app.engine.OwnWords;
 import dettato.sound.Accents;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -15,13 +16,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The school's own words as a pronunciation lexicon (W3C PLS 1.0). */
 @RestController
+@RequiredArgsConstructor
 class OwnWordFileController {
   private static final String TYPE = "application/pls+xml";
   private final OwnWords own;
-
-  OwnWordFileController(OwnWords own) {
-    this.own = own;
-  }
 
   record ImportedWords(int imported, List<PronunciationLexicon.RejectedLexeme> rejected) {}
 

@@ -23,6 +23,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The kinds of exercise, and tasks of one. */
 @RestController
+@RequiredArgsConstructor
 class ExerciseController {
   private static final int MOST = 40;
 
@@ -41,21 +43,6 @@ class ExerciseController {
   private final BrokenConditions broken;
   private final Materials materials;
   private final Clock clock;
-
-  ExerciseController(
-      Activities kinds,
-      Classes classes,
-      Engines engines,
-      BrokenConditions broken,
-      Materials materials,
-      Clock clock) {
-    this.kinds = kinds;
-    this.classes = classes;
-    this.engines = engines;
-    this.broken = broken;
-    this.materials = materials;
-    this.clock = clock;
-  }
 
   /**
    * A kind.

@@ -7,16 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 
 /** The conditions that children of a class break, for whoever plans what to do about them. */
 @Service
+@RequiredArgsConstructor
 public class BrokenConditions {
   private final Findings findings;
-
-  BrokenConditions(Findings findings) {
-    this.findings = findings;
-  }
 
   /**
    * What is broken.

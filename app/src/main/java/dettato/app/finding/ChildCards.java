@@ -14,20 +14,17 @@ import dettato.sound.Sounds;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** One child: what is written for each sound, what misspellings need, what a cell rests on. */
 @Service
+@RequiredArgsConstructor
 class ChildCards {
   private final ChildRecords records;
   private final ChildOutcomes outcomes;
-
-  ChildCards(ChildRecords records, ChildOutcomes outcomes) {
-    this.records = records;
-    this.outcomes = outcomes;
-  }
 
   /**
    * One leaning.

@@ -21,6 +21,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -28,6 +29,7 @@ import org.springframework.stereotype.Component;
  * says: so that after a paper is typed one child is counted anew, and not the class.
  */
 @Component
+@RequiredArgsConstructor
 class ChildRecords {
   private static final int KEPT = 3_000;
   private static final int EXAMPLES = 6;
@@ -43,11 +45,6 @@ class ChildRecords {
   private record Key(long pupil, LocalDate asOf, int differentWords) {}
 
   private record Entry(long revision, ChildRecord record) {}
-
-  ChildRecords(ChildOutcomes outcomes, Engines engines) {
-    this.outcomes = outcomes;
-    this.engines = engines;
-  }
 
   static ChildOutcomes.Span span(SchoolClass of, LocalDate asOf) {
     return new ChildOutcomes.Span(asOf, Settings.USUAL.withDifferentWords(of.differentWords()));

@@ -16,17 +16,15 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Children against rules, and who shares a pattern. */
 @Service
+@RequiredArgsConstructor
 class ClassMaps {
   private final ChildRecords records;
-
-  ClassMaps(ChildRecords records) {
-    this.records = records;
-  }
 
   /**
    * Where one child stands with one rule; what it rests on is asked for when the cell is opened.

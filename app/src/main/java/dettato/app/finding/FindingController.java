@@ -7,6 +7,7 @@ import dettato.app.school.SchoolClass;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,21 +17,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Findings, the map of a class, and what is behind a cell or a child. */
 @RestController
+@RequiredArgsConstructor
 class FindingController {
   private final Findings findings;
   private final ClassMaps maps;
   private final ChildCards cards;
   private final Classes classes;
   private final Clock clock;
-
-  FindingController(
-      Findings findings, ClassMaps maps, ChildCards cards, Classes classes, Clock clock) {
-    this.findings = findings;
-    this.maps = maps;
-    this.cards = cards;
-    this.classes = classes;
-    this.clock = clock;
-  }
 
   /**
    * Patterns only: rules that children misapply, with counts, conditions and the words as evidence,

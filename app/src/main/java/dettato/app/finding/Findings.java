@@ -8,16 +8,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 
 /** The patterns of a class. */
 @Service
+@RequiredArgsConstructor
 class Findings {
   private final ChildRecords records;
-
-  Findings(ChildRecords records) {
-    this.records = records;
-  }
 
   /**
    * A pattern of one child.

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import lombok.RequiredArgsConstructor;
 import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
@@ -15,19 +16,13 @@ import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Counts what is known of children before a teacher asks: after a start, and after a file. */
 @Component
+@RequiredArgsConstructor
 class RecordsAhead implements Ahead {
   private final ChildRecords records;
   private final Classes classes;
   private final Clock clock;
   private final TaskExecutor executor;
   private final Set<Long> waiting = ConcurrentHashMap.newKeySet();
-
-  RecordsAhead(ChildRecords records, Classes classes, Clock clock, TaskExecutor executor) {
-    this.records = records;
-    this.classes = classes;
-    this.clock = clock;
-    this.executor = executor;
-  }
 
   @Override
   public void makeReady() {

@@ -5,17 +5,15 @@ import dettato.activity.Form;
 import dettato.activity.Traits;
 import dettato.activity.Traits.Trait;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The kinds of activity a session is made of. */
 @RestController
+@RequiredArgsConstructor
 class KindController {
   private final Activities kinds;
-
-  KindController(Activities kinds) {
-    this.kinds = kinds;
-  }
 
   /**
    * A kind.

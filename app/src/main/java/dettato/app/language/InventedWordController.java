@@ -5,19 +5,17 @@ import dettato.app.problem.Problem;
 import dettato.engine.Engine;
 import dettato.plan.InventedWords;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Words that are none, for practice without memory. */
 @RestController
+@RequiredArgsConstructor
 class InventedWordController {
   private static final int MOST = 40;
   private final Engines engines;
-
-  InventedWordController(Engines engines) {
-    this.engines = engines;
-  }
 
   /**
    * A word that is none.

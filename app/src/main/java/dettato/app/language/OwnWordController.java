@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Locale;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,14 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The school's own words. */
 @RestController
+@RequiredArgsConstructor
 class OwnWordController {
   private final OwnWords own;
   private final Engines engines;
-
-  OwnWordController(OwnWords own, Engines engines) {
-    this.own = own;
-    this.engines = engines;
-  }
 
   /**
    * A word to keep.

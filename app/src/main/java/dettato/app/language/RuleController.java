@@ -11,19 +11,17 @@ import dettato.rule.Side;
 import dettato.rule.SpellingRule;
 import dettato.word.Capitals;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The rule catalogue with live figures. */
 @RestController
+@RequiredArgsConstructor
 class RuleController {
   private static final int SHOWN = 12;
   private final Engines engines;
-
-  RuleController(Engines engines) {
-    this.engines = engines;
-  }
 
   record RuleView(
       String id,

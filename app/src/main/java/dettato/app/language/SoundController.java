@@ -7,18 +7,16 @@ import dettato.sound.Accents;
 import dettato.sound.Sounds;
 import java.util.Comparator;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The sounds of an accent with their spellings, and the accents there are. */
 @RestController
+@RequiredArgsConstructor
 class SoundController {
   private final Engines engines;
-
-  SoundController(Engines engines) {
-    this.engines = engines;
-  }
 
   record AccentView(String id, String name) {}
 

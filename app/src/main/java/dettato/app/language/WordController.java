@@ -13,6 +13,7 @@ import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -20,14 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Words: one with its cut and other readings, proposals for one not known, and lists by search. */
 @RestController
+@RequiredArgsConstructor
 class WordController {
   private static final int MOST = 1000;
   private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}'’ -]+");
   private final Engines engines;
-
-  WordController(Engines engines) {
-    this.engines = engines;
-  }
 
   record WordList(List<WordView> words, int total) {}
 

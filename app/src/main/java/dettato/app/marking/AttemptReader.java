@@ -7,21 +7,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Reads attempts with what was made of them. */
 @Service
+@RequiredArgsConstructor
 public class AttemptReader {
   private final AttemptRows attempts;
   private final MarkStore marks;
   private final RuleOutcomes rules;
-
-  AttemptReader(AttemptRows attempts, MarkStore marks, RuleOutcomes rules) {
-    this.attempts = attempts;
-    this.marks = marks;
-    this.rules = rules;
-  }
 
   /**
    * One attempt with what was derived from it, for exports.

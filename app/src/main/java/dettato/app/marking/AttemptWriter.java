@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -20,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what is typed: one write of a child after the other, marked in the same transaction. */
 @Service
+@RequiredArgsConstructor
 public class AttemptWriter {
   private final AttemptRows attempts;
   private final MarkStore marks;
@@ -27,21 +29,6 @@ public class AttemptWriter {
   private final Outcomes outcomes;
   private final EntityManager entities;
   private final ApplicationEventPublisher events;
-
-  AttemptWriter(
-      AttemptRows attempts,
-      MarkStore marks,
-      ChildLock lock,
-      Outcomes outcomes,
-      EntityManager entities,
-      ApplicationEventPublisher events) {
-    this.attempts = attempts;
-    this.marks = marks;
-    this.lock = lock;
-    this.outcomes = outcomes;
-    this.entities = entities;
-    this.events = events;
-  }
 
   /**
    * Keeps an answer to an item, in place of what was there.

@@ -3,6 +3,7 @@ package dettato.app.marking;
 import jakarta.persistence.EntityManager;
 import java.util.Collection;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -10,12 +11,9 @@ import org.springframework.stereotype.Component;
  * revision by which readers see that what they know is old.
  */
 @Component
+@RequiredArgsConstructor
 class ChildLock {
   private final EntityManager entities;
-
-  ChildLock(EntityManager entities) {
-    this.entities = entities;
-  }
 
   /**
    * Holds these children until the transaction ends; always in one order, so none wait in a ring.

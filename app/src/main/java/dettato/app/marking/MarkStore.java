@@ -19,6 +19,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,6 +30,7 @@ import org.springframework.stereotype.Component;
  * children wrote. Every mark names the version of core that made it.
  */
 @Component
+@RequiredArgsConstructor
 class MarkStore {
   /** Changes with the core's judgement, or with what is stored of it. */
   static final String VERSION = AttemptMarker.VERSION + ".2";
@@ -44,21 +46,6 @@ class MarkStore {
   private final Classes classes;
   private final Activities book;
   private final Prompts prompts;
-
-  MarkStore(
-      Outcomes outcomes,
-      OverrideRows overrides,
-      Engines engines,
-      Classes classes,
-      Activities book,
-      Prompts prompts) {
-    this.outcomes = outcomes;
-    this.overrides = overrides;
-    this.engines = engines;
-    this.classes = classes;
-    this.book = book;
-    this.prompts = prompts;
-  }
 
   /** Marks one attempt, stores it, and shows it with its explanation. */
   Cell keep(AttemptRow row) {

@@ -6,6 +6,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,12 +17,9 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** One attempt explained, and the teacher's own judgement of it. */
 @RestController
+@RequiredArgsConstructor
 class OverrideController {
   private final Overrides overrides;
-
-  OverrideController(Overrides overrides) {
-    this.overrides = overrides;
-  }
 
   record OwnJudgement(@NotNull Result result, @NotNull @Size(max = 300) String note) {}
 

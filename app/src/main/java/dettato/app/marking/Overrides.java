@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,6 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
  * and stays in the log when it is withdrawn.
  */
 @Service
+@RequiredArgsConstructor
 class Overrides {
   private final AttemptRows attempts;
   private final OverrideRows overrides;
@@ -27,23 +29,6 @@ class Overrides {
   private final Classes classes;
   private final Accounts accounts;
   private final Clock clock;
-
-  Overrides(
-      AttemptRows attempts,
-      OverrideRows overrides,
-      MarkStore marks,
-      ChildLock lock,
-      Classes classes,
-      Accounts accounts,
-      Clock clock) {
-    this.attempts = attempts;
-    this.overrides = overrides;
-    this.marks = marks;
-    this.lock = lock;
-    this.classes = classes;
-    this.accounts = accounts;
-    this.clock = clock;
-  }
 
   /** An attempt with its explanation. */
   @Transactional(readOnly = true)

@@ -14,6 +14,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.stream.IntStream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Marks pairs without storing anything, and says how far marking anew has come. */
 @RestController
+@RequiredArgsConstructor
 class PreviewController {
   private static final int LONGEST = 2000;
   private static final int LETTERS = 1_000_000;
@@ -29,11 +31,6 @@ class PreviewController {
 
   private final Engines engines;
   private final Remarker remarker;
-
-  PreviewController(Engines engines, Remarker remarker) {
-    this.engines = engines;
-    this.remarker = remarker;
-  }
 
   /** A word and what was written. */
   record Pair(@NotNull String target, @NotNull String attempt) {}

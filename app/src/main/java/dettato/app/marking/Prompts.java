@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -16,14 +17,10 @@ import org.springframework.stereotype.Component;
  * from elsewhere answers the word or sentence it names.
  */
 @Component
+@RequiredArgsConstructor
 class Prompts {
   private final EntityManager entities;
   private final Activities kinds;
-
-  Prompts(EntityManager entities, Activities kinds) {
-    this.entities = entities;
-    this.kinds = kinds;
-  }
 
   private record Asked(Long item, Prompt prompt) {}
 

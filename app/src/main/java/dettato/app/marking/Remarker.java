@@ -5,6 +5,7 @@ import dettato.app.outcome.MarkVersions;
 import dettato.app.school.AccentChanged;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -23,6 +24,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * others go on, and the next version tries it again. Overrides are facts, and stay.
  */
 @Component
+@RequiredArgsConstructor
 class Remarker {
   private static final Logger LOG = LoggerFactory.getLogger(Remarker.class);
   private static final int CHUNK = 200;
@@ -35,21 +37,6 @@ class Remarker {
   private final TaskExecutor executor;
   private final AtomicBoolean running = new AtomicBoolean();
   private volatile int total;
-
-  Remarker(
-      AttemptRows attempts,
-      MarkStore marks,
-      ChildLock lock,
-      MarkVersions versions,
-      TransactionTemplate transactions,
-      TaskExecutor executor) {
-    this.attempts = attempts;
-    this.marks = marks;
-    this.lock = lock;
-    this.versions = versions;
-    this.transactions = transactions;
-    this.executor = executor;
-  }
 
   /**
    * How far it is.

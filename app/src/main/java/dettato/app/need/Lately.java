@@ -7,10 +7,12 @@ import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What sessions of a class asked before a day, or will ask just after it. */
 @Component
+@RequiredArgsConstructor
 public class Lately {
   /** Nothing is asked twice within so many days, unless it is review. */
   private static final int RECENT_DAYS = 14;
@@ -22,11 +24,6 @@ public class Lately {
   private final EntityManager entities;
 
   private record Asked(String kind, Prompt prompt) {}
-
-  Lately(Activities book, EntityManager entities) {
-    this.book = book;
-    this.entities = entities;
-  }
 
   /**
    * Texts and words that are not to be asked again yet.

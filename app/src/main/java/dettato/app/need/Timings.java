@@ -3,19 +3,17 @@ package dettato.app.need;
 import dettato.plan.Timing;
 import jakarta.persistence.EntityManager;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** How long the blocks of a class's sessions took. */
 @Component
+@RequiredArgsConstructor
 public class Timings {
   /** Older runs say little of how the class works now. */
   private static final int NEWEST = 120;
 
   private final EntityManager entities;
-
-  Timings(EntityManager entities) {
-    this.entities = entities;
-  }
 
   /** What is learnt of a class. */
   public Timing of(long classId) {

@@ -12,16 +12,14 @@ import dettato.notation.Signs;
 import dettato.text.Sentence;
 import dettato.word.Word;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Draws words and sentences with the marks of a class. */
 @Component
+@RequiredArgsConstructor
 public class ClassMarks {
   private final Engines engines;
-
-  ClassMarks(Engines engines) {
-    this.engines = engines;
-  }
 
   /** What marks are drawn by: an accent, its notation, the chunks that are taught. */
   public record Hand(Engine engine, Notation notation, Signs signs) {

@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -19,14 +20,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Draws words with any notation, so that it can be seen before it is chosen. */
 @RestController
+@RequiredArgsConstructor
 class DrawingController {
   private static final int MOST = 60;
 
   private final ClassMarks marks;
-
-  DrawingController(ClassMarks marks) {
-    this.marks = marks;
-  }
 
   record WordsToDraw(
       @NotBlank String accent,

@@ -5,19 +5,17 @@ import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What the children of a class wrote over a while, word by word and sound by sound. */
 @Component
+@RequiredArgsConstructor
 public class ClassOutcomes {
   private static final String MISSED = "sum(case when w.need is null then 0 else 1 end)";
 
   private final EntityManager entities;
-
-  ClassOutcomes(EntityManager entities) {
-    this.entities = entities;
-  }
 
   private record AskedOn(String target, Integer onDay, Long asked, Long missed) {}
 

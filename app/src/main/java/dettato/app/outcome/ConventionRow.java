@@ -18,13 +18,13 @@ import org.hibernate.annotations.Immutable;
 class ConventionRow extends ChildsRow {
   private static final int LONGEST_LIST = 1000;
 
-  @EmbeddedId private At at;
+  @EmbeddedId private ConventionAt at;
 
   @Column(nullable = false)
   private String words;
 
   @Embeddable
-  record At(Long attemptId, String rule, @Enumerated(EnumType.STRING) Outcome outcome) {}
+  record ConventionAt(Long attemptId, String rule, @Enumerated(EnumType.STRING) Outcome outcome) {}
 
   protected ConventionRow() {}
 
@@ -34,7 +34,7 @@ class ConventionRow extends ChildsRow {
   ConventionRow(Judgement of, Convention convention, Outcome outcome) {
     super(of);
     String where = String.join(" ", convention.words());
-    this.at = new At(of.attempt(), convention.rule(), outcome);
+    this.at = new ConventionAt(of.attempt(), convention.rule(), outcome);
     this.words = where.substring(0, Math.min(where.length(), LONGEST_LIST));
   }
 }

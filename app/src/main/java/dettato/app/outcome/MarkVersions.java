@@ -2,12 +2,14 @@ package dettato.app.outcome;
 
 import java.util.Collection;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** By which version of core each mark was made, and so which are to be made anew. */
 @Component
+@RequiredArgsConstructor
 public class MarkVersions {
   private static final String STALE = "stale";
 
@@ -15,10 +17,6 @@ public class MarkVersions {
   private static final String ASIDE = "~";
 
   private final MarkRows marks;
-
-  MarkVersions(MarkRows marks) {
-    this.marks = marks;
-  }
 
   /** How many marks another version made; those set aside are not counted. */
   @Transactional(readOnly = true)

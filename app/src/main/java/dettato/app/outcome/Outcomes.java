@@ -11,19 +11,17 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes outcomes row by row, as they count: after the teacher's own word. */
 @Component
+@RequiredArgsConstructor
 public class Outcomes {
   /** So many rows are in hand at once. */
   private static final int AT_ONCE = 5_000;
 
   private final EntityManager entities;
-
-  Outcomes(EntityManager entities) {
-    this.entities = entities;
-  }
 
   /** Takes away what was made of these attempts. */
   public void clear(Collection<Long> attempts) {

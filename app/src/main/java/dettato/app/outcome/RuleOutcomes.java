@@ -6,12 +6,14 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The outcomes of rules and conventions, attempt by attempt, for exports. */
 @Component
+@RequiredArgsConstructor
 public class RuleOutcomes {
   /** Of an attempt in which no rule decides. */
   public static final Told NONE = new Told("", "");
@@ -21,10 +23,6 @@ public class RuleOutcomes {
           + " where a.classId = :of and a.writtenOn between :from and :to";
 
   private final EntityManager entities;
-
-  RuleOutcomes(EntityManager entities) {
-    this.entities = entities;
-  }
 
   /**
    * The outcomes of an attempt.

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 @Immutable
 @Table(name = "mark_rule")
 class RuleRow extends ChildsRow {
-  @EmbeddedId private At at;
+  @EmbeddedId private RuleAt at;
 
   /** "" where the rule was kept: then its word says it. */
   @Column(nullable = false)
@@ -49,7 +49,7 @@ class RuleRow extends ChildsRow {
   private boolean kept;
 
   @Embeddable
-  record At(Long attemptId, int word, int place) {}
+  record RuleAt(Long attemptId, int word, int place) {}
 
   protected RuleRow() {}
 
@@ -58,7 +58,7 @@ class RuleRow extends ChildsRow {
    */
   RuleRow(Judgement of, int word, int place, Mark mark, RuleMark rule, Outcome outcome) {
     super(of);
-    this.at = new At(of.attempt(), word, place);
+    this.at = new RuleAt(of.attempt(), word, place);
     this.kept = outcome == Outcome.APPLIED;
     this.target = kept ? "" : mark.target().spelling();
     this.attempt = kept ? "" : mark.attempt();

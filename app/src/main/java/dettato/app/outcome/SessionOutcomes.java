@@ -9,12 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What stands on the papers of one session, counted as the class counts it. */
 @Component
+@RequiredArgsConstructor
 public class SessionOutcomes {
   /** The attempts of a session, whatever was made of them. */
   private static final String ATTEMPTS =
@@ -23,10 +25,6 @@ public class SessionOutcomes {
   private static final String OF_THIS = " where b.sessionId = :session";
 
   private final EntityManager entities;
-
-  SessionOutcomes(EntityManager entities) {
-    this.entities = entities;
-  }
 
   /**
    * A word on a paper, as it counts.

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 @Immutable
 @Table(name = "mark_unit")
 class UnitRow extends ChildsRow {
-  @EmbeddedId private At at;
+  @EmbeddedId private UnitAt at;
 
   @Column(nullable = false)
   private String target;
@@ -49,7 +49,7 @@ class UnitRow extends ChildsRow {
   private boolean counted;
 
   @Embeddable
-  record At(Long attemptId, int word, int unit) {}
+  record UnitAt(Long attemptId, int word, int unit) {}
 
   protected UnitRow() {}
 
@@ -57,7 +57,7 @@ class UnitRow extends ChildsRow {
     super(of);
     SoundPlace place = SoundPlace.of(mark, unit);
     UnitMark is = mark.units().get(unit);
-    this.at = new At(of.attempt(), word, unit);
+    this.at = new UnitAt(of.attempt(), word, unit);
     this.target = mark.target().spelling();
     this.attempt = mark.attempt();
     this.sound = place.sound();

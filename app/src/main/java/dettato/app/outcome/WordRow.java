@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 @Immutable
 @Table(name = "mark_word")
 class WordRow extends ChildsRow {
-  @EmbeddedId private At at;
+  @EmbeddedId private WordAt at;
 
   @Column(nullable = false)
   private String target;
@@ -56,14 +56,14 @@ class WordRow extends ChildsRow {
    * @param word its place in the answer
    */
   @Embeddable
-  record At(Long attemptId, int word) {}
+  record WordAt(Long attemptId, int word) {}
 
   protected WordRow() {}
 
   /** A word without a partner: lost, added or put in place of another. */
   WordRow(Judgement of, int place, WordMark lost) {
     super(of);
-    this.at = new At(of.attempt(), place);
+    this.at = new WordAt(of.attempt(), place);
     this.target = lost.target();
     this.attempt = lost.written();
     this.kind = lost.kind();
@@ -71,7 +71,7 @@ class WordRow extends ChildsRow {
 
   WordRow(Judgement of, int place, Kind kind, Mark mark) {
     super(of);
-    this.at = new At(of.attempt(), place);
+    this.at = new WordAt(of.attempt(), place);
     this.target = mark.target().spelling();
     this.attempt = mark.attempt();
     this.kind = kind;

@@ -4,18 +4,15 @@ import dettato.app.engine.Ahead;
 import dettato.profile.Terms;
 import java.time.Clock;
 import java.time.LocalDate;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Sets one page after a start and keeps none, so that no teacher waits for the first. */
 @Component
+@RequiredArgsConstructor
 class FirstPage implements Ahead {
   private final Pdf pdf;
   private final Clock clock;
-
-  FirstPage(Pdf pdf, Clock clock) {
-    this.pdf = pdf;
-    this.clock = clock;
-  }
 
   @Override
   public void makeReady() {

@@ -2,6 +2,7 @@ package dettato.app.print;
 
 import dettato.app.account.Teacher;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -13,12 +14,9 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A session on paper, as PDF. */
 @RestController
+@RequiredArgsConstructor
 class PrintController {
   private final Printer printer;
-
-  PrintController(Printer printer) {
-    this.printer = printer;
-  }
 
   /**
    * A paper of a session as PDF: what the children write on, the answers, the script, cards, a home

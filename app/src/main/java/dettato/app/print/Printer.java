@@ -13,10 +13,12 @@ import dettato.app.session.SheetView.SessionView;
 import dettato.app.text.Materials;
 import dettato.focus.Focus;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 
 /** Prints sessions. */
 @Service
+@RequiredArgsConstructor
 class Printer {
   private final SessionReader sessions;
   private final Classes classes;
@@ -24,21 +26,6 @@ class Printer {
   private final ClassMarks marks;
   private final Activities book;
   private final Pdf pdf;
-
-  Printer(
-      SessionReader sessions,
-      Classes classes,
-      Materials materials,
-      ClassMarks marks,
-      Activities book,
-      Pdf pdf) {
-    this.sessions = sessions;
-    this.classes = classes;
-    this.materials = materials;
-    this.marks = marks;
-    this.book = book;
-    this.pdf = pdf;
-  }
 
   /** A document with the name of its file. */
   record Page(String name, byte[] pdf) {}

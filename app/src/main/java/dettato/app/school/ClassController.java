@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,14 +19,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Classes, how they work and who teaches them. */
 @RestController
+@RequiredArgsConstructor
 class ClassController {
   private final Classes classes;
   private final Profiles profiles;
-
-  ClassController(Classes classes, Profiles profiles) {
-    this.classes = classes;
-    this.profiles = profiles;
-  }
 
   record NewClass(
       @NotBlank @Size(max = 120) String name,

@@ -10,11 +10,13 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Classes; each is reachable only by its teachers. */
 @Service
+@RequiredArgsConstructor
 public class Classes {
   private static final int DIFFERENT_WORDS = 2;
   private static final int MINUTES = 20;
@@ -27,25 +29,6 @@ public class Classes {
   private final Accounts accounts;
   private final Orders orders;
   private final Clock clock;
-
-  Classes(
-      ClassRows classes,
-      ClassTeacherRows teachers,
-      ProfileRows profiles,
-      EnrolmentRows enrolments,
-      Roll roll,
-      Accounts accounts,
-      Orders orders,
-      Clock clock) {
-    this.classes = classes;
-    this.teachers = teachers;
-    this.profiles = profiles;
-    this.enrolments = enrolments;
-    this.roll = roll;
-    this.accounts = accounts;
-    this.orders = orders;
-    this.clock = clock;
-  }
 
   /** The teacher's classes, oldest first. */
   @Transactional(readOnly = true)

@@ -2,6 +2,7 @@ package dettato.app.school;
 
 import dettato.app.account.Teacher;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -15,17 +16,13 @@ import org.springframework.web.context.request.ServletRequestAttributes;
  * where it names none, or one that is not this teacher's.
  */
 @Component
+@RequiredArgsConstructor
 public class OpenClass {
   private static final String HEADER = "Dettato-Class";
   private static final String KEPT = OpenClass.class.getName();
 
   private final ClassRows rows;
   private final Orders orders;
-
-  OpenClass(ClassRows rows, Orders orders) {
-    this.rows = rows;
-    this.orders = orders;
-  }
 
   /** Looked up once a request; its children and its name are not told anew. */
   @Transactional(readOnly = true)

@@ -10,6 +10,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,16 +23,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The teaching sequence of a class: ours or its own, with what it is ahead with and waits with. */
 @RestController
+@RequiredArgsConstructor
 class OrderController {
   private static final String TYPE = "text/csv";
 
   private final Classes classes;
   private final Profiles profiles;
-
-  OrderController(Classes classes, Profiles profiles) {
-    this.classes = classes;
-    this.profiles = profiles;
-  }
 
   /**
    * A correspondence on the path.

@@ -6,12 +6,14 @@ import dettato.plan.TeachingSequence;
 import dettato.sound.Accents;
 import java.util.List;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** How classes work. */
 @Service
+@RequiredArgsConstructor
 class Profiles {
   private static final int LONGEST = 40_000;
   private static final int TOLD = 3;
@@ -19,12 +21,6 @@ class Profiles {
   private final ProfileRows rows;
   private final Orders orders;
   private final ApplicationEventPublisher events;
-
-  Profiles(ProfileRows rows, Orders orders, ApplicationEventPublisher events) {
-    this.rows = rows;
-    this.orders = orders;
-    this.events = events;
-  }
 
   @Transactional(readOnly = true)
   Profile of(SchoolClass of) {

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -21,14 +22,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The children of a class. */
 @RestController
+@RequiredArgsConstructor
 class PupilController {
   private final Classes classes;
   private final Roll roll;
-
-  PupilController(Classes classes, Roll roll) {
-    this.classes = classes;
-    this.roll = roll;
-  }
 
   record NewPupils(@NotEmpty @Size(max = 60) List<@NotNull String> names) {}
 

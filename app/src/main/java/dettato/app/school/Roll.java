@@ -8,11 +8,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The children of a class: who comes, is renamed, leaves and comes back. Papers stay theirs. */
 @Service
+@RequiredArgsConstructor
 class Roll {
   private static final int MOST = 60;
 
@@ -20,13 +22,6 @@ class Roll {
   private final PupilRows pupils;
   private final EnrolmentRows enrolments;
   private final Clock clock;
-
-  Roll(ClassRows classes, PupilRows pupils, EnrolmentRows enrolments, Clock clock) {
-    this.classes = classes;
-    this.pupils = pupils;
-    this.enrolments = enrolments;
-    this.clock = clock;
-  }
 
   /**
    * Adds children at the end.

@@ -15,6 +15,7 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.Date;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -26,18 +27,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A week of sessions as a calendar file: a session is an event of its whole day. */
 @RestController
+@RequiredArgsConstructor
 class CalendarController {
   private static final int WEEK = 7;
 
   private final SessionReader reader;
   private final Classes classes;
   private final Clock clock;
-
-  CalendarController(SessionReader reader, Classes classes, Clock clock) {
-    this.reader = reader;
-    this.classes = classes;
-    this.clock = clock;
-  }
 
   /**
    * The sessions of a week as a calendar.

@@ -27,6 +27,7 @@ import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,6 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What may go into a block: words that fit a focus, and items of any kind, filled anew. */
 @RestController
+@RequiredArgsConstructor
 class CandidateController {
   private final Classes classes;
   private final Materials materials;
@@ -46,23 +48,6 @@ class CandidateController {
   private final SessionReader sessions;
   private final Activities book;
   private final Clock clock;
-
-  CandidateController(
-      Classes classes,
-      Materials materials,
-      ClassNeeds needs,
-      Lately lately,
-      SessionReader sessions,
-      Activities book,
-      Clock clock) {
-    this.classes = classes;
-    this.materials = materials;
-    this.needs = needs;
-    this.lately = lately;
-    this.sessions = sessions;
-    this.book = book;
-    this.clock = clock;
-  }
 
   /**
    * A word that fits.

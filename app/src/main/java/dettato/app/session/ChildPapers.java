@@ -5,7 +5,6 @@ import dettato.activity.Alone;
 import dettato.app.account.Teacher;
 import dettato.app.marking.AnswerState;
 import dettato.app.marking.AttemptReader;
-import dettato.app.marking.AttemptWriter;
 import dettato.app.marking.Cell;
 import dettato.app.marking.Entry;
 import dettato.app.problem.Problem;
@@ -16,6 +15,7 @@ import dettato.app.text.Materials;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,40 +24,17 @@ import org.springframework.transaction.annotation.Transactional;
  * the child writes. Who may ask is looked at by the caller.
  */
 @Service
+@RequiredArgsConstructor
 public class ChildPapers {
   private final SessionRows sessions;
   private final SessionAccess access;
   private final PlannedBlocks planned;
   private final ItemRows items;
-  private final PaperRows papers;
   private final AttemptReader attempts;
-  private final AttemptWriter writer;
+  private final PaperWriter writer;
   private final Classes classes;
   private final Materials materials;
   private final Activities book;
-
-  ChildPapers(
-      SessionRows sessions,
-      SessionAccess access,
-      PlannedBlocks planned,
-      ItemRows items,
-      PaperRows papers,
-      AttemptReader attempts,
-      AttemptWriter writer,
-      Classes classes,
-      Materials materials,
-      Activities book) {
-    this.sessions = sessions;
-    this.access = access;
-    this.planned = planned;
-    this.items = items;
-    this.papers = papers;
-    this.attempts = attempts;
-    this.writer = writer;
-    this.classes = classes;
-    this.materials = materials;
-    this.book = book;
-  }
 
   /** Something to write, as a child sees it. */
   public record AskedOfChild(
@@ -105,20 +82,17 @@ public class ChildPapers {
             .asked(session, item, pupil)
             .filter(a -> !book.of(a.kind()).traits().isSpoken())
             .orElseThrow(() -> notThere(session));
-    if (asked.paper() == PaperRow.State.AWAY) {
-      papers.here(session, pupil);
-    }
-    return writer.saveUnseen(
+    return writer.writeUnseen(
+        new PaperWriter.Paper(session, asked.classId(), asked.paper()),
         new Entry(
             pupil,
             item,
             asked.kind(),
             asked.givenOn(),
             asked.prompt(),
-            written.strip(),
+            written,
             written.isBlank() ? AnswerState.BLANK : AnswerState.WRITTEN,
             null),
-        asked.classId(),
         null);
   }
 

@@ -6,18 +6,16 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import dettato.focus.Focus;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Focuses as they are kept in a column: JSON, as the API says them. */
 @Component
+@RequiredArgsConstructor
 class FocusText {
   private static final TypeReference<List<FocusView>> LIST = new TypeReference<>() {};
   private final ObjectMapper json;
-
-  FocusText(ObjectMapper json) {
-    this.json = json;
-  }
 
   String write(List<Focus> all) {
     return text(all.stream().map(FocusView::of).toList());

@@ -23,20 +23,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Draws items: how each is called, what decides in its word, the word with the class's marks. */
 @Component
+@RequiredArgsConstructor
 class ItemViews {
   private static final int HUNDRED = 100;
 
   private final Activities book;
   private final ClassMarks marks;
-
-  ItemViews(Activities book, ClassMarks marks) {
-    this.book = book;
-    this.marks = marks;
-  }
 
   /** What the marks on their words mean, and the ring that words to know by heart have in it. */
   List<Legend.Entry> legend(List<PlannedBlocks.Planned> planned, SchoolClass of) {

@@ -7,6 +7,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -21,25 +22,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The papers of a session. */
 @RestController
+@RequiredArgsConstructor
 class PaperController {
   private final SessionReader reader;
   private final Papers papers;
   private final SessionScores scores;
   private final ScoreFile file;
   private final SessionOutlook outlook;
-
-  PaperController(
-      SessionReader reader,
-      Papers papers,
-      SessionScores scores,
-      ScoreFile file,
-      SessionOutlook outlook) {
-    this.file = file;
-    this.outlook = outlook;
-    this.reader = reader;
-    this.papers = papers;
-    this.scores = scores;
-  }
 
   /**
    * @param version of what was seen in the cell, 0 for nothing; left out when it does not matter

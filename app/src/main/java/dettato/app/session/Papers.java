@@ -8,40 +8,29 @@ import dettato.app.marking.Cell;
 import dettato.app.marking.Entry;
 import dettato.app.problem.Problem;
 import dettato.app.school.Classes;
+import dettato.prompt.Prompt;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Papers as they are typed: what stands in each cell, and who was away. */
 @Service
+@RequiredArgsConstructor
 public class Papers {
   private final SessionAccess access;
   private final PlannedBlocks planned;
   private final ItemRows items;
   private final PaperRows papers;
-  private final AttemptWriter writer;
+  private final PaperWriter writer;
+  private final AttemptWriter attempts;
   private final AttemptReader reader;
   private final Classes classes;
-
-  Papers(
-      SessionAccess access,
-      PlannedBlocks planned,
-      ItemRows items,
-      PaperRows papers,
-      AttemptWriter writer,
-      AttemptReader reader,
-      Classes classes) {
-    this.access = access;
-    this.planned = planned;
-    this.items = items;
-    this.papers = papers;
-    this.writer = writer;
-    this.reader = reader;
-    this.classes = classes;
-  }
 
   /**
    * What is typed in a cell.
@@ -72,14 +61,13 @@ public class Papers {
             asked.kind(),
             asked.givenOn(),
             asked.prompt(),
-            typed.state == AnswerState.BLANK ? "" : typed.written.strip(),
+            typed.written,
             typed.state,
-            typed.corrected == null ? null : typed.corrected.strip());
-    Cell cell = writer.save(entry, asked.classId(), typed.version);
-    if (asked.paper() == PaperRow.State.AWAY && cell.state() != AnswerState.EMPTY) {
-      papers.here(place.sessionId, place.pupilId);
-    }
-    return cell;
+            typed.corrected);
+    return writer.write(
+        new PaperWriter.Paper(place.sessionId, asked.classId(), asked.paper()),
+        entry,
+        typed.version);
   }
 
   private Problem notThere(Place place, Teacher teacher) {
@@ -104,35 +92,40 @@ public class Papers {
   @Transactional
   List<Cell> typeAll(SessionAccess.Open open, List<OneOfSeveral> answers, Teacher teacher) {
     long session = open.row().id();
-    Map<Long, PlannedBlocks.Planned> blocks = new HashMap<>();
-    planned.of(session).forEach(b -> b.items().forEach(i -> blocks.put(i.id(), b)));
-    List<Long> pupils = answers.stream().map(OneOfSeveral::pupilId).distinct().toList();
-    hold(pupils, open);
-    pupils.forEach(p -> papers.here(session, p));
-    return answers.stream()
-        .map(
-            a -> {
-              PlannedBlocks.Planned block = blocks.get(a.itemId);
-              if (block == null) {
-                throw Problem.notFound("This session has no item " + a.itemId + ".");
-              }
-              ItemRow item =
-                  block.items().stream().filter(i -> i.id() == a.itemId).findFirst().orElseThrow();
-              return writer.saveUnseen(
-                  new Entry(
-                      a.pupilId,
-                      a.itemId,
-                      block.block().kind(),
-                      open.row().givenOn(),
-                      item.prompt(),
-                      a.state == AnswerState.BLANK ? "" : a.written.strip(),
-                      a.state,
-                      null),
-                  open.of().id(),
-                  a.version);
-            })
-        .toList();
+    Map<Long, Asked> items = new HashMap<>();
+    for (PlannedBlocks.Planned block : planned.of(session)) {
+      block.items().forEach(i -> items.put(i.id(), new Asked(block.block().kind(), i.prompt())));
+    }
+    hold(answers.stream().map(OneOfSeveral::pupilId).toList(), open);
+    Map<Long, PaperRow.State> states =
+        papers.findBySessionId(session).stream()
+            .collect(Collectors.toMap(PaperRow::pupilId, PaperRow::state));
+    List<Cell> kept = new ArrayList<>();
+    for (OneOfSeveral answer : answers) {
+      Asked asked = items.get(answer.itemId);
+      if (asked == null) {
+        throw Problem.notFound("This session has no item " + answer.itemId + ".");
+      }
+      Entry entry =
+          new Entry(
+              answer.pupilId,
+              answer.itemId,
+              asked.kind,
+              open.row().givenOn(),
+              asked.prompt,
+              answer.written,
+              answer.state,
+              null);
+      kept.add(
+          writer.writeUnseen(
+              new PaperWriter.Paper(session, open.of().id(), states.get(answer.pupilId)),
+              entry,
+              answer.version));
+    }
+    return kept;
   }
+
+  private record Asked(String kind, Prompt prompt) {}
 
   /** The same of one paper. */
   @Transactional
@@ -147,7 +140,7 @@ public class Papers {
    */
   void hold(List<Long> pupils, SessionAccess.Open open) {
     pupils.stream().distinct().forEach(p -> mustBeOurs(p, open));
-    writer.hold(pupils);
+    attempts.hold(pupils);
   }
 
   /**

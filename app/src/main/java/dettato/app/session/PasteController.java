@@ -4,6 +4,7 @@ import dettato.app.account.Teacher;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,13 +13,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Papers that are pasted from a spreadsheet, or taken from a file: looked at first, then kept. */
 @RestController
+@RequiredArgsConstructor
 class PasteController {
   private static final int LONGEST = 200_000;
   private final PasteIn paste;
-
-  PasteController(PasteIn paste) {
-    this.paste = paste;
-  }
 
   /**
    * @param text a block of cells, parted by tabs or as CSV

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lombok.RequiredArgsConstructor;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.springframework.stereotype.Service;
@@ -23,25 +24,13 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Takes answers out of a block of cells; what stands already is not written again. */
 @Service
+@RequiredArgsConstructor
 class PasteIn {
   private final SessionAccess access;
   private final PlannedBlocks planned;
   private final SessionReader reader;
   private final SheetView sheet;
   private final Papers papers;
-
-  PasteIn(
-      SessionAccess access,
-      PlannedBlocks planned,
-      SessionReader reader,
-      SheetView sheet,
-      Papers papers) {
-    this.access = access;
-    this.planned = planned;
-    this.reader = reader;
-    this.sheet = sheet;
-    this.papers = papers;
-  }
 
   /**
    * An answer that was found.

@@ -7,18 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Reads blocks with their items, in order. */
 @Component
+@RequiredArgsConstructor
 class PlannedBlocks {
   private final BlockRows blocks;
   private final ItemRows items;
-
-  PlannedBlocks(BlockRows blocks, ItemRows items) {
-    this.blocks = blocks;
-    this.items = items;
-  }
 
   /** A block with its items. */
   record Planned(BlockRow block, List<ItemRow> items) {

@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -18,16 +19,11 @@ import org.springframework.stereotype.Component;
  * step are looked through once, and not while a teacher waits. Classes of one step share them.
  */
 @Component
+@RequiredArgsConstructor
 class PlansAhead implements Ahead {
   private final SessionMaker maker;
   private final Classes classes;
   private final Clock clock;
-
-  PlansAhead(SessionMaker maker, Classes classes, Clock clock) {
-    this.maker = maker;
-    this.classes = classes;
-    this.clock = clock;
-  }
 
   @Override
   public void makeReady() {

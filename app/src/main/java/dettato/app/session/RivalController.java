@@ -17,6 +17,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,14 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Words for rival graphemes of one sound. */
 @RestController
+@RequiredArgsConstructor
 class RivalController {
   private final Classes classes;
   private final Engines engines;
-
-  RivalController(Classes classes, Engines engines) {
-    this.classes = classes;
-    this.engines = engines;
-  }
 
   /**
    * What is asked for.

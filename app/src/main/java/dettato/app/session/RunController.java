@@ -6,6 +6,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -17,12 +18,9 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What is noted while a session is given. */
 @RestController
+@RequiredArgsConstructor
 class RunController {
   private final Runs runs;
-
-  RunController(Runs runs) {
-    this.runs = runs;
-  }
 
   /**
    * @param pupils who stumbled, where that is noted; null for nobody named

@@ -6,19 +6,16 @@ import dettato.app.school.Pupil;
 import dettato.session.Points;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What is noted while a session is given: stumbles over what is said aloud, and points. */
 @Service
+@RequiredArgsConstructor
 class Runs {
   private final SessionAccess access;
   private final PlannedBlocks planned;
-
-  Runs(SessionAccess access, PlannedBlocks planned) {
-    this.access = access;
-    this.planned = planned;
-  }
 
   /**
    * Notes whether the class stumbled on an item that is answered aloud; a card comes back then.

@@ -10,12 +10,14 @@ import java.io.UncheckedIOException;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
 
 /** The papers of a session in numbers, as CSV: each number beside the most it may be. */
 @Service
+@RequiredArgsConstructor
 class ScoreFile {
   private static final String[] HEADINGS = {
     "pupil",
@@ -38,12 +40,6 @@ class ScoreFile {
   private final SessionScores scores;
   private final SessionAccess access;
   private final Classes classes;
-
-  ScoreFile(SessionScores scores, SessionAccess access, Classes classes) {
-    this.scores = scores;
-    this.access = access;
-    this.classes = classes;
-  }
 
   String write(long id, Teacher teacher) {
     Map<Long, Score> known =

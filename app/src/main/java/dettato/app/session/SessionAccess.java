@@ -7,21 +7,17 @@ import dettato.app.school.SchoolClass;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import jakarta.persistence.OptimisticLockException;
+import lombok.RequiredArgsConstructor;
 import org.hibernate.StaleStateException;
 import org.springframework.stereotype.Component;
 
 /** Opens sessions for the teachers of their class, and for a change only at the version seen. */
 @Component
+@RequiredArgsConstructor
 class SessionAccess {
   private final SessionRows sessions;
   private final Classes classes;
   private final EntityManager entities;
-
-  SessionAccess(SessionRows sessions, Classes classes, EntityManager entities) {
-    this.sessions = sessions;
-    this.classes = classes;
-    this.entities = entities;
-  }
 
   /** A session with its class. */
   record Open(SessionRow row, SchoolClass of) {}

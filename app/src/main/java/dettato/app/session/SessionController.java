@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpHeaders;
@@ -36,6 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Sessions of a class. A change says in If-Match which version it was made on. */
 @RestController
+@RequiredArgsConstructor
 class SessionController {
   private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
   private static final LocalDate LAST_DAY = LocalDate.of(2099, 12, 31);
@@ -48,21 +50,6 @@ class SessionController {
   private final SessionLifecycle lifecycle;
   private final Templates templates;
   private final Classes classes;
-
-  SessionController(
-      SessionMaker maker,
-      SessionPlanner planner,
-      SessionReader reader,
-      SessionLifecycle lifecycle,
-      Templates templates,
-      Classes classes) {
-    this.maker = maker;
-    this.templates = templates;
-    this.planner = planner;
-    this.reader = reader;
-    this.lifecycle = lifecycle;
-    this.classes = classes;
-  }
 
   /**
    * @param template id of one; null for the class's usual one

@@ -13,11 +13,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Takes a session elsewhere: to another day or class, into a file and back, into a template. */
 @Service
+@RequiredArgsConstructor
 class SessionCopies {
   private final SessionAccess access;
   private final SessionRows sessions;
@@ -29,29 +31,6 @@ class SessionCopies {
   private final Classes classes;
   private final Materials materials;
   private final Activities book;
-
-  SessionCopies(
-      SessionAccess access,
-      SessionRows sessions,
-      BlockRows blocks,
-      ItemRows items,
-      PlannedBlocks planned,
-      FocusText focuses,
-      Templates templates,
-      Classes classes,
-      Materials materials,
-      Activities book) {
-    this.access = access;
-    this.sessions = sessions;
-    this.blocks = blocks;
-    this.items = items;
-    this.planned = planned;
-    this.focuses = focuses;
-    this.templates = templates;
-    this.classes = classes;
-    this.materials = materials;
-    this.book = book;
-  }
 
   /**
    * The same session on another day, in its class or in another of the teacher's; a group stays in

@@ -10,6 +10,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpHeaders;
@@ -26,16 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Sessions taken to another day, another class, a file or a template. */
 @RestController
+@RequiredArgsConstructor
 class SessionCopyController {
   private final SessionCopies copies;
   private final SessionReader reader;
   private final Classes classes;
-
-  SessionCopyController(SessionCopies copies, SessionReader reader, Classes classes) {
-    this.copies = copies;
-    this.reader = reader;
-    this.classes = classes;
-  }
 
   /**
    * @param classId null for the session's own

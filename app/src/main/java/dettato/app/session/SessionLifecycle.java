@@ -8,11 +8,13 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Moves sessions on: given, answered, taken away and put back. */
 @Service
+@RequiredArgsConstructor
 public class SessionLifecycle {
   private final SessionAccess access;
   private final PlannedBlocks planned;
@@ -21,23 +23,6 @@ public class SessionLifecycle {
   private final AttemptWriter attempts;
   private final AttemptReader papers;
   private final Clock clock;
-
-  SessionLifecycle(
-      SessionAccess access,
-      PlannedBlocks planned,
-      SheetView sheet,
-      SheetClocks clocks,
-      AttemptWriter attempts,
-      AttemptReader papers,
-      Clock clock) {
-    this.access = access;
-    this.planned = planned;
-    this.sheet = sheet;
-    this.clocks = clocks;
-    this.attempts = attempts;
-    this.papers = papers;
-    this.clock = clock;
-  }
 
   /**
    * Moves a session on; one given before its planned day was given today.

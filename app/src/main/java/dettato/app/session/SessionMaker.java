@@ -19,11 +19,13 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Makes sessions: filled from a template with what the class needs, and kept. */
 @Service
+@RequiredArgsConstructor
 public class SessionMaker {
   private static final int RULES_NEEDED = 2;
 
@@ -35,25 +37,6 @@ public class SessionMaker {
   private final Lately lately;
   private final Materials materials;
   private final Activities book;
-
-  SessionMaker(
-      SessionRows sessions,
-      BlockRows blocks,
-      ItemRows items,
-      FocusText focuses,
-      ClassNeeds needs,
-      Lately lately,
-      Materials materials,
-      Activities book) {
-    this.sessions = sessions;
-    this.blocks = blocks;
-    this.items = items;
-    this.focuses = focuses;
-    this.needs = needs;
-    this.lately = lately;
-    this.materials = materials;
-    this.book = book;
-  }
 
   /**
    * What a session should be.

@@ -12,20 +12,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What the papers of a session say, and the next step; counted from what is stored. */
 @Service
+@RequiredArgsConstructor
 class SessionOutlook {
   private final SessionReader reader;
   private final SessionOutcomes outcomes;
-
-  SessionOutlook(SessionReader reader, SessionOutcomes outcomes) {
-    this.reader = reader;
-    this.outcomes = outcomes;
-  }
 
   /**
    * @param who so many of so many, and

@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -35,6 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Changes sessions to what a teacher wants, keeping their items. */
 @Service
+@RequiredArgsConstructor
 public class SessionPlanner {
   private static final int SHOWN = 40;
 
@@ -49,31 +51,6 @@ public class SessionPlanner {
   private final Engines engines;
   private final Materials materials;
   private final Activities book;
-
-  SessionPlanner(
-      SessionRows sessions,
-      BlockRows blocks,
-      ItemRows items,
-      PlannedBlocks planned,
-      SessionAccess access,
-      SheetView sheet,
-      FocusText focuses,
-      AttemptWriter attempts,
-      Engines engines,
-      Materials materials,
-      Activities book) {
-    this.sessions = sessions;
-    this.blocks = blocks;
-    this.items = items;
-    this.planned = planned;
-    this.access = access;
-    this.sheet = sheet;
-    this.focuses = focuses;
-    this.attempts = attempts;
-    this.engines = engines;
-    this.materials = materials;
-    this.book = book;
-  }
 
   /**
    * Adds words, or other items, to the session planned on a day, or makes one for them: it is about

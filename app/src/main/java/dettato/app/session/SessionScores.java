@@ -8,21 +8,17 @@ import dettato.profile.Score;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Counts what stands on the papers of a session, as the class counts it. */
 @Service
+@RequiredArgsConstructor
 class SessionScores {
   private final SessionAccess access;
   private final SessionOutcomes outcomes;
   private final FocusText focuses;
-
-  SessionScores(SessionAccess access, SessionOutcomes outcomes, FocusText focuses) {
-    this.access = access;
-    this.outcomes = outcomes;
-    this.focuses = focuses;
-  }
 
   /**
    * A child's paper in numbers.

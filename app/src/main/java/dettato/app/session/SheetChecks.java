@@ -16,19 +16,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What a teacher should know of a session before she gives it. */
 @Component
+@RequiredArgsConstructor
 class SheetChecks {
   private final Activities book;
   private final ClassNeeds needs;
-
-  SheetChecks(Activities book, ClassNeeds needs) {
-    this.book = book;
-    this.needs = needs;
-  }
 
   /** What is to be said of its blocks, then of its time. */
   List<SheetView.CheckView> of(

@@ -9,20 +9,16 @@ import dettato.plan.Pace;
 import dettato.plan.Timing;
 import dettato.session.SessionClock;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** How long sessions of a class take, with what is learnt of it. */
 @Component
+@RequiredArgsConstructor
 class SheetClocks {
   private final Activities book;
   private final Materials materials;
   private final Timings timings;
-
-  SheetClocks(Activities book, Materials materials, Timings timings) {
-    this.book = book;
-    this.materials = materials;
-    this.timings = timings;
-  }
 
   SessionClock of(SchoolClass of) {
     return of(materials.of(of), timing(of));

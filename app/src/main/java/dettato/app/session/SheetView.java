@@ -21,11 +21,13 @@ import dettato.session.SessionClock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Draws a session as it will be given. */
 @Component
+@RequiredArgsConstructor
 public class SheetView {
   private final Activities book;
   private final Materials materials;
@@ -33,21 +35,6 @@ public class SheetView {
   private final SheetClocks clocks;
   private final SheetChecks checks;
   private final ItemViews items;
-
-  SheetView(
-      Activities book,
-      Materials materials,
-      FocusText focuses,
-      SheetClocks clocks,
-      SheetChecks checks,
-      ItemViews items) {
-    this.book = book;
-    this.materials = materials;
-    this.focuses = focuses;
-    this.clocks = clocks;
-    this.checks = checks;
-    this.items = items;
-  }
 
   /**
    * One thing asked.

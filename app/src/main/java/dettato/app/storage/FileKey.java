@@ -11,6 +11,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.HexFormat;
+import lombok.RequiredArgsConstructor;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
 import org.springframework.stereotype.Component;
@@ -22,14 +23,11 @@ import org.springframework.stereotype.Component;
  * user and password it was configured with.
  */
 @Component
+@RequiredArgsConstructor
 class FileKey implements BeanPostProcessor {
   private static final String USER = "sa";
 
   private final PrivateFolder folder;
-
-  FileKey(PrivateFolder folder) {
-    this.folder = folder;
-  }
 
   @Override
   public Object postProcessBeforeInitialization(Object bean, String name) {

@@ -4,6 +4,7 @@ import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
 import jakarta.servlet.http.HttpSession;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -18,14 +19,10 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The teacher hands a session out, sees who sits and what comes in. */
 @RestController
+@RequiredArgsConstructor
 class HandoutController {
   private final Handouts handouts;
   private final Listeners listeners;
-
-  HandoutController(Handouts handouts, Listeners listeners) {
-    this.handouts = handouts;
-    this.listeners = listeners;
-  }
 
   /**
    * How far the children are who write this session on devices, and its code while it is handed

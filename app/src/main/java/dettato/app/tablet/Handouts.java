@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -28,6 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Sessions that are handed out: their codes, who sits at a device, what is written there. */
 @Service
+@RequiredArgsConstructor
 public class Handouts {
   /** A code is good for a morning. */
   private static final Duration GOOD_FOR = Duration.ofHours(4);
@@ -45,21 +47,6 @@ public class Handouts {
   private final HandoutBoard board;
   private final ApplicationEventPublisher events;
   private final Clock clock;
-
-  Handouts(
-      HandoutRows handouts,
-      SittingRows sittings,
-      ChildPapers papers,
-      HandoutBoard board,
-      ApplicationEventPublisher events,
-      Clock clock) {
-    this.handouts = handouts;
-    this.sittings = sittings;
-    this.papers = papers;
-    this.board = board;
-    this.events = events;
-    this.clock = clock;
-  }
 
   /** Where a child is with its paper. */
   enum At {

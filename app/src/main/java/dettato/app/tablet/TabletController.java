@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,16 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What a child's device asks for: open to all, and each call needs a code or a token. */
 @RestController
+@RequiredArgsConstructor
 class TabletController {
   private static final String TOKEN = "Tablet-Token";
 
   private final Handouts handouts;
   private final CodeTries tries;
-
-  TabletController(Handouts handouts, CodeTries tries) {
-    this.handouts = handouts;
-    this.tries = tries;
-  }
 
   record JoinCode(@NotBlank @Size(max = 12) String code) {}
 

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -25,12 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The ways to fill a session. */
 @RestController
+@RequiredArgsConstructor
 class TemplateController {
   private final Templates templates;
-
-  TemplateController(Templates templates) {
-    this.templates = templates;
-  }
 
   /**
    * How many items of a kind.

@@ -12,12 +12,14 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Our templates and the school's own; what one teacher makes, every teacher may use. */
 @Service
+@RequiredArgsConstructor
 public class Templates {
   private static final String OWN = "own-";
   private static final TypeReference<List<Template.Quota>> QUOTAS = new TypeReference<>() {};
@@ -26,13 +28,6 @@ public class Templates {
   private final Activities book;
   private final ObjectMapper json;
   private final Clock clock;
-
-  Templates(OwnTemplateRows rows, Activities book, ObjectMapper json, Clock clock) {
-    this.rows = rows;
-    this.book = book;
-    this.json = json;
-    this.clock = clock;
-  }
 
   /** What a teacher wants a template to be. */
   public record TemplateWish(String name, int minutes, List<Template.Quota> blocks) {

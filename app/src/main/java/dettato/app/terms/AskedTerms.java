@@ -2,16 +2,14 @@ package dettato.app.terms;
 
 import dettato.app.school.OpenClass;
 import dettato.profile.Terms;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** The words of the class whose pages are open; ours where there is none. */
 @Component
+@RequiredArgsConstructor
 class AskedTerms {
   private final OpenClass open;
-
-  AskedTerms(OpenClass open) {
-    this.open = open;
-  }
 
   /** The words of this request. */
   Terms now() {

@@ -8,6 +8,7 @@ import dettato.find.Spoken;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Words one sound apart: chains and pairs. */
 @RestController
+@RequiredArgsConstructor
 class ChainController {
   private static final int LONGEST = 30;
   private static final int FEWEST_SOUNDS = 2;
@@ -22,10 +24,6 @@ class ChainController {
   private static final int MOST_PAIRS = 200;
 
   private final Engines engines;
-
-  ChainController(Engines engines) {
-    this.engines = engines;
-  }
 
   /**
    * A chain.

@@ -7,6 +7,7 @@ import dettato.engine.Engine;
 import dettato.profile.Ahead;
 import dettato.profile.SoundAnswers;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
 
@@ -14,14 +15,10 @@ import org.springframework.util.function.SingletonSupplier;
  * What blocks are filled from for a class: our words, sentences and texts, and the school's own.
  */
 @Component
+@RequiredArgsConstructor
 public class Materials {
   private final Engines engines;
   private final OwnTexts texts;
-
-  Materials(Engines engines, OwnTexts texts) {
-    this.engines = engines;
-    this.texts = texts;
-  }
 
   public Material of(SchoolClass of) {
     SingletonSupplier<List<OwnText>> own = SingletonSupplier.of(texts::all);

@@ -11,6 +11,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -31,14 +32,11 @@ import org.springframework.web.bind.annotation.RestController;
  * The school's own sentences and texts, one by one and as CSV (title, text; no title, a sentence).
  */
 @RestController
+@RequiredArgsConstructor
 class OwnTextController {
   private static final String TITLE = "title";
   private static final String TEXT = "text";
   private final OwnTexts own;
-
-  OwnTextController(OwnTexts own) {
-    this.own = own;
-  }
 
   /**
    * What to keep.

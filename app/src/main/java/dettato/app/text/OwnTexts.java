@@ -7,20 +7,17 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The sentences and texts a school has written for itself; every class finds them. */
 @Service
+@RequiredArgsConstructor
 class OwnTexts {
   private final OwnTextRows rows;
   private final Clock clock;
-
-  OwnTexts(OwnTextRows rows, Clock clock) {
-    this.rows = rows;
-    this.clock = clock;
-  }
 
   /** All, the newest first. */
   @Transactional(readOnly = true)

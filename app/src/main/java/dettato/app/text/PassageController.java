@@ -7,6 +7,7 @@ import dettato.text.Span;
 import dettato.text.TextCheck;
 import java.util.List;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -14,14 +15,10 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Our short texts: to read, to ask questions about, to hunt a sound through. */
 @RestController
+@RequiredArgsConstructor
 class PassageController {
   private final Engines engines;
   private final OwnTexts texts;
-
-  PassageController(Engines engines, OwnTexts texts) {
-    this.engines = engines;
-    this.texts = texts;
-  }
 
   /**
    * One text.

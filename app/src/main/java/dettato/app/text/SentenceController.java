@@ -10,6 +10,7 @@ import dettato.text.Span;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -17,16 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Our sentences, searched by what their words ask. */
 @RestController
+@RequiredArgsConstructor
 class SentenceController {
   private static final int MOST = 500;
 
   private final Engines engines;
   private final OwnTexts texts;
-
-  SentenceController(Engines engines, OwnTexts texts) {
-    this.engines = engines;
-    this.texts = texts;
-  }
 
   /**
    * One sentence.

@@ -10,6 +10,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -18,16 +19,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Says of any text what it holds and what would mend it. Nothing is stored. */
 @RestController
+@RequiredArgsConstructor
 class TextCheckController {
   private static final int LONGEST = 20_000;
 
   private final Engines engines;
   private final Classes classes;
-
-  TextCheckController(Engines engines, Classes classes) {
-    this.engines = engines;
-    this.classes = classes;
-  }
 
   /** What the text should be about: a rule, or a sound with its spellings. */
   record TextFocus(

@@ -22,10 +22,10 @@ class ShapeTest {
       RuleRow at target attempt rule condition unit side outcome kept
       ConventionRow at words
       ChildsRow pupilId onDay
-      WordRow.At attemptId word
-      UnitRow.At attemptId word unit
-      RuleRow.At attemptId word place
-      ConventionRow.At attemptId rule outcome
+      WordRow.WordAt attemptId word
+      UnitRow.UnitAt attemptId word unit
+      RuleRow.RuleAt attemptId word place
+      ConventionRow.ConventionAt attemptId rule outcome
       """;
 
   @Test
@@ -38,10 +38,10 @@ class ShapeTest {
                     RuleRow.class,
                     ConventionRow.class,
                     ChildsRow.class,
-                    WordRow.At.class,
-                    UnitRow.At.class,
-                    RuleRow.At.class,
-                    ConventionRow.At.class)
+                    WordRow.WordAt.class,
+                    UnitRow.UnitAt.class,
+                    RuleRow.RuleAt.class,
+                    ConventionRow.ConventionAt.class)
                 .map(ShapeTest::shape)
                 .collect(Collectors.joining("\n"))
             + "\n";
