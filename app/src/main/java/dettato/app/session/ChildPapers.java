@@ -83,7 +83,7 @@ public class ChildPapers {
             .filter(a -> !book.of(a.kind()).traits().isSpoken())
             .orElseThrow(() -> notThere(session));
     return writer.writeUnseen(
-        new PaperWriter.Paper(session, asked.classId(), asked.paper()),
+        new PaperWriter.WhosePaper(session, asked.classId(), asked.paper()),
         new Entry(
             pupil,
             item,

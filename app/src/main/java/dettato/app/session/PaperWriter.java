@@ -20,27 +20,27 @@ class PaperWriter {
    *
    * @param state what is known of it; null for nothing
    */
-  record Paper(long sessionId, long classId, PaperRow.@Nullable State state) {}
+  record WhosePaper(long sessionId, long classId, PaperRow.@Nullable State state) {}
 
   /**
    * Keeps an answer, explained for whoever typed it.
    *
    * @param version of what was seen there, 0 for nothing; null when it does not matter
    */
-  Cell write(Paper on, Entry entry, @Nullable Long version) {
+  Cell write(WhosePaper on, Entry entry, @Nullable Long version) {
     Cell cell = writer.save(entry, on.classId, version);
     here(on, entry);
     return cell;
   }
 
   /** The same for whoever does not look at it now. */
-  Cell writeUnseen(Paper on, Entry entry, @Nullable Long version) {
+  Cell writeUnseen(WhosePaper on, Entry entry, @Nullable Long version) {
     Cell cell = writer.saveUnseen(entry, on.classId, version);
     here(on, entry);
     return cell;
   }
 
-  private void here(Paper on, Entry entry) {
+  private void here(WhosePaper on, Entry entry) {
     if (on.state == PaperRow.State.AWAY && entry.kept() != AnswerState.EMPTY) {
       papers.here(on.sessionId, entry.pupilId());
     }

@@ -65,7 +65,7 @@ public class Papers {
             typed.state,
             typed.corrected);
     return writer.write(
-        new PaperWriter.Paper(place.sessionId, asked.classId(), asked.paper()),
+        new PaperWriter.WhosePaper(place.sessionId, asked.classId(), asked.paper()),
         entry,
         typed.version);
   }
@@ -118,7 +118,7 @@ public class Papers {
               null);
       kept.add(
           writer.writeUnseen(
-              new PaperWriter.Paper(session, open.of().id(), states.get(answer.pupilId)),
+              new PaperWriter.WhosePaper(session, open.of().id(), states.get(answer.pupilId)),
               entry,
               answer.version));
     }
