@@ -42,47 +42,14 @@ export function Week() {
   const besides = sessions.data.filter((s) => mondayOf(s.date) === monday && !isSchoolDay(s.date))
   return (
     <>
-      <Head
-        title={monday === mondayOf(today) ? 'This week' : `Week of ${dayName(monday, true)}`}
-        note={`${dayName(days[0] ?? today, true)} to ${dayName(days[4] ?? today, true)}`}
-      >
-        <label className="btn btn-sm btn-ghost">
-          Open a file
-          <input
-            type="file"
-            accept="application/json,.json"
-            className="sr-only"
-            aria-label="A session from a file"
-            onChange={(e) => {
-              const [chosen] = e.target.files ?? []
-              if (chosen) moves.file(chosen)
-              e.target.value = ''
-            }}
-          />
-        </label>
+      <Head title={monday === mondayOf(today) ? 'This week' : `Week of ${dayName(monday, true)}`} note={`${dayName(days[0] ?? today, true)} to ${dayName(days[4] ?? today, true)}`}>
+        <OpenFile open={moves.file} />
         <a className="btn btn-sm btn-ghost" href={`/api/classes/${id}/week.ics?from=${monday}`} download>
           Calendar
         </a>
-        <div className="join">
-          <button type="button" className="btn btn-sm join-item" aria-label="The week before" onClick={() => turn(-1)}>
-            ‹
-          </button>
-          <button type="button" className="btn btn-sm join-item" disabled={monday === mondayOf(today)} onClick={() => url.set({ week: '' })}>
-            This week
-          </button>
-          <button type="button" className="btn btn-sm join-item" aria-label="The week after" onClick={() => turn(1)}>
-            ›
-          </button>
-        </div>
+        <Turn now={monday === mondayOf(today)} turn={turn} home={() => url.set({ week: '' })} />
       </Head>
-      {taking.gone ? (
-        <div role="status" className="alert py-2 bg-base-100 border-base-300">
-          {taking.gone.title} is taken away.
-          <button type="button" className="btn btn-sm" onClick={taking.undo}>
-            Undo
-          </button>
-        </div>
-      ) : null}
+      {taking.gone ? <Gone title={taking.gone.title} undo={taking.undo} /> : null}
       {taking.failure ? <Failed error={taking.failure} /> : null}
       {moves.failure ? <Failed error={moves.failure} /> : null}
       {moves.opened ? (
@@ -110,16 +77,7 @@ export function Week() {
           </li>
         ))}
       </ol>
-      {besides.length > 0 ? (
-        <p className="text-small">
-          At the weekend:{' '}
-          {besides.map((s) => (
-            <Link key={s.id} className="link mr-3" to={`/class/${id}/prepare/${s.id}`}>
-              {dayName(s.date)}, {s.title}
-            </Link>
-          ))}
-        </p>
-      ) : null}
+      <Besides classId={id} sessions={besides} />
       {map.data ? <Patterns classId={id} map={map.data} /> : map.isError ? <Failed error={map.error} retry={() => void map.refetch()} /> : <Loading rows={2} />}
     </>
   )
@@ -136,5 +94,68 @@ function NextStep({ classId, all, today }: { classId: number; all: readonly Summ
         →
       </span>
     </Link>
+  )
+}
+
+/** A session that was kept as a file. */
+function OpenFile({ open }: { open: (file: File) => void }) {
+  return (
+    <label className="btn btn-sm btn-ghost">
+      Open a file
+      <input
+        type="file"
+        accept="application/json,.json"
+        className="sr-only"
+        aria-label="A session from a file"
+        onChange={(e) => {
+          const [chosen] = e.target.files ?? []
+          if (chosen) open(chosen)
+          e.target.value = ''
+        }}
+      />
+    </label>
+  )
+}
+
+/** From week to week. */
+function Turn({ now, turn, home }: { now: boolean; turn: (weeks: number) => void; home: () => void }) {
+  return (
+    <div className="join">
+      <button type="button" className="btn btn-sm join-item" aria-label="The week before" onClick={() => turn(-1)}>
+        ‹
+      </button>
+      <button type="button" className="btn btn-sm join-item" disabled={now} onClick={home}>
+        This week
+      </button>
+      <button type="button" className="btn btn-sm join-item" aria-label="The week after" onClick={() => turn(1)}>
+        ›
+      </button>
+    </div>
+  )
+}
+
+function Gone({ title, undo }: { title: string; undo: () => void }) {
+  return (
+    <div role="status" className="alert py-2 bg-base-100 border-base-300">
+      {title} is taken away.
+      <button type="button" className="btn btn-sm" onClick={undo}>
+        Undo
+      </button>
+    </div>
+  )
+}
+
+/** What a week holds beside its school days. */
+function Besides({ classId, sessions }: { classId: number; sessions: readonly Summary[] }) {
+  if (sessions.length === 0) return null
+  return (
+    <p className="text-small">
+      At the weekend:{' '}
+      {sessions.map((s) => (
+        <Link key={s.id} className="link mr-3" to={`/class/${classId}/prepare/${s.id}`}>
+          {dayName(s.date)}, {s.title}
+        </Link>
+      ))}
+    </p>
   )
 }

@@ -40,14 +40,8 @@ function Giving({ session }: { session: Session }) {
   const inTerms = useTerms()
   const here = all[place.call]
   const clock = useBlockClock(session.id, here?.block)
-  const [naming, setNaming] = useState(false)
+  const stumbling = useStumbling(session.id, here)
   const playing = played || session.points !== undefined
-  const stumble = useMutation({
-    mutationFn: ({ item, pupils }: { item: Item; pupils?: readonly number[] }) => api.stumble(session.id, item.id, pupils ? pupils.length > 0 || item.stumbled : !item.stumbled, pupils ?? []),
-    onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey, exact: true }),
-  })
-  useHotkeys('x', () => (here?.kind.spoken && !stumble.isPending ? stumble.mutate({ item: here.item }) : undefined), FREE)
-  useHotkeys('n', () => (here?.kind.spoken ? setNaming(true) : undefined), FREE)
   const finish = useMutation({
     mutationFn: () => api.become(session.id, session.version, 'GIVEN', clock.took()),
     onSuccess: async (given) => {
@@ -73,11 +67,7 @@ function Giving({ session }: { session: Session }) {
     return there.call === place.call && there.step === place.step ? undefined : there
   }
   const [before, after] = [to(-1), to(1)]
-  const done = (size: string) => (
-    <button type="button" className={`btn btn-primary ${size}`} disabled={finish.isPending} onClick={() => finish.mutate()}>
-      Done: mark the papers
-    </button>
-  )
+  const done = (size: string) => <Done size={size} busy={finish.isPending} done={() => finish.mutate()} />
   return (
     <>
       <Head title={`${dayName(session.date)}: ${session.title}`} note={`${place.call + 1} of ${all.length}`}>
@@ -95,14 +85,11 @@ function Giving({ session }: { session: Session }) {
         {steps[place.step] === 'write' ? <MoreTime seconds={here.item.pause} /> : null}
       </div>
       {playing && !spoken ? <PointsBar key={here.item.id} session={session} item={here.item} /> : null}
-      {naming ? <Stumblers item={here.item} pupils={of.pupils} note={(pupils) => stumble.mutate({ item: here.item, pupils })} close={() => setNaming(false)} /> : null}
       <div className="flex flex-wrap items-center gap-2 shrink-0">
         <Quiet keyName="R" says="say again" press={again} />
         <Quiet keyName="S" says="skip" press={skip} />
-        {spoken ? <Quiet keyName="X" says={here.item.stumbled ? 'stumbled: it comes back' : 'they stumbled'} pressed={here.item.stumbled} press={() => stumble.mutate({ item: here.item })} /> : null}
-        {spoken ? <Quiet keyName="N" says={here.item.stumblers.length > 0 ? of.pupils.filter((p) => here.item.stumblers.includes(p.id)).map((p) => p.name).join(', ') : 'who?'} press={() => setNaming(true)} /> : null}
+        {spoken ? <Stumbled item={here.item} stumbling={stumbling} /> : null}
         {playing ? null : <Quiet keyName="P" says="play for points" press={play} />}
-        {stumble.isError ? <span className="text-error">{stumble.error.message}</span> : null}
       </div>
       <Onward
         back={before ? () => goTo((from) => moved(from, -1, all)) : undefined}
@@ -111,6 +98,41 @@ function Giving({ session }: { session: Session }) {
         end={done('btn-lg h-16 text-large')}
       />
     </>
+  )
+}
+
+/** Notes that the class, or some of it, stumbled on what is answered aloud. */
+function useStumbling(session: number, here: Call | undefined) {
+  const queries = useQueryClient()
+  const [naming, setNaming] = useState(false)
+  const note = useMutation({
+    mutationFn: ({ item, pupils }: { item: Item; pupils?: readonly number[] }) => api.stumble(session, item.id, pupils ? pupils.length > 0 || item.stumbled : !item.stumbled, pupils ?? []),
+    onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session).queryKey, exact: true }),
+  })
+  useHotkeys('x', () => (here?.kind.spoken && !note.isPending ? note.mutate({ item: here.item }) : undefined), FREE)
+  useHotkeys('n', () => (here?.kind.spoken ? setNaming(true) : undefined), FREE)
+  return { note, naming, setNaming }
+}
+
+function Stumbled({ item, stumbling }: { item: Item; stumbling: ReturnType<typeof useStumbling> }) {
+  const { pupils } = useClass()
+  const { note, naming, setNaming } = stumbling
+  const who = pupils.filter((p) => item.stumblers.includes(p.id)).map((p) => p.name)
+  return (
+    <>
+      <Quiet keyName="X" says={item.stumbled ? 'stumbled: it comes back' : 'they stumbled'} pressed={item.stumbled} press={() => note.mutate({ item })} />
+      <Quiet keyName="N" says={who.length > 0 ? who.join(', ') : 'who?'} press={() => setNaming(true)} />
+      {note.isError ? <span className="text-error">{note.error.message}</span> : null}
+      {naming ? <Stumblers item={item} pupils={pupils} note={(some) => note.mutate({ item, pupils: some })} close={() => setNaming(false)} /> : null}
+    </>
+  )
+}
+
+function Done({ size, busy, done }: { size: string; busy: boolean; done: () => void }) {
+  return (
+    <button type="button" className={`btn btn-primary ${size}`} disabled={busy} onClick={done}>
+      Done: mark the papers
+    </button>
   )
 }
 

@@ -21,6 +21,34 @@ export interface CellKeys {
   readonly correct: (text: string) => void
 }
 
+const isWithModifier = (e: KeyboardEvent) => e.ctrlKey || e.altKey || e.metaKey
+
+interface InCell {
+  readonly text: string
+  readonly wide: boolean
+  readonly byWord: boolean
+  readonly toWord: (from: Range, by: 1 | -1) => boolean
+  readonly keys: CellKeys
+}
+
+/** Does what a key means beside letters; whether it meant anything. */
+function pressed(e: KeyboardEvent<HTMLInputElement>, { text, wide, byWord, toWord, keys }: InCell): boolean {
+  if (e.key === 'Enter') {
+    keys.next(e.ctrlKey)
+    return true
+  }
+  if (isWithModifier(e)) return false
+  const at = { from: e.currentTarget.selectionStart ?? 0, to: e.currentTarget.selectionEnd ?? 0 }
+  const whole = at.from === 0 && at.to === text.length
+  const side = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : undefined
+  if (byWord && side && (side > 0 || !whole) && toWord(whole ? { from: -1, to: -1 } : at, side)) return true
+  if ((e.key === 'ArrowUp' || e.key === 'ArrowDown' || (side && whole)) && keys.arrow(e.key)) return true
+  // A sentence may hold a question mark of its own.
+  const means = text === '' || whole || (e.key === '?' && !wide) ? shorthand(e.key) : undefined
+  if (means) keys.say(means, text)
+  return means !== undefined
+}
+
 /** The cell that is typed in. */
 export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperStore; pupilId: number; name: string; column: Column; keys: CellKeys }) {
   const input = useRef<HTMLInputElement>(null)
@@ -56,40 +84,18 @@ export function OpenCell({ store, pupilId, name, column, keys }: { store: PaperS
     input.current?.setSelectionRange(word.from, word.to)
     return true
   }
-  const onKey = (e: KeyboardEvent<HTMLInputElement>) => {
-    if (press(e)) e.preventDefault()
+  const aside = (open: (on: boolean) => void) => {
+    store.leave(pupilId, column.item.id)
+    open(true)
   }
-  const press = (e: KeyboardEvent<HTMLInputElement>): boolean => {
+  const onKey = (e: KeyboardEvent<HTMLInputElement>) => {
     const taken = ready.press(e.key)
-    if (taken === 'moved') return true
-    if (taken) {
-      keys.take(taken)
-      return true
-    }
-    if (e.key === 'Enter' && column.kind.Marker && /^[a-z]{2,}$/i.test(text)) {
-      store.leave(pupilId, column.item.id)
-      setMarking(true)
-      return true
-    }
-    if (e.key === 'Enter') {
-      keys.next(e.ctrlKey)
-      return true
-    }
-    if (e.ctrlKey || e.altKey || e.metaKey) return false
-    const at = { from: e.currentTarget.selectionStart ?? 0, to: e.currentTarget.selectionEnd ?? 0 }
-    const whole = at.from === 0 && at.to === text.length
-    if (e.key === '/' && text && isDone(entry)) {
-      store.leave(pupilId, column.item.id)
-      setCorrecting(true)
-      return true
-    }
-    const side = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : undefined
-    if (column.kind.byWord && side && (side > 0 || !whole) && toWord(whole ? { from: -1, to: -1 } : at, side)) return true
-    if ((e.key === 'ArrowUp' || e.key === 'ArrowDown' || (side && whole)) && keys.arrow(e.key)) return true
-    // A sentence may hold a question mark of its own.
-    const means = text === '' || whole || (e.key === '?' && !wide) ? shorthand(e.key) : undefined
-    if (means) keys.say(means, text)
-    return means !== undefined
+    if (taken && taken !== 'moved') keys.take(taken)
+    const marked = taken === undefined && e.key === 'Enter' && column.kind.Marker && /^[a-z]{2,}$/i.test(text)
+    const corrected = taken === undefined && e.key === '/' && !isWithModifier(e) && text && isDone(entry)
+    if (marked) aside(setMarking)
+    if (corrected) aside(setCorrecting)
+    if (taken !== undefined || marked || corrected || pressed(e, { text, wide, byWord: column.kind.byWord, toWord, keys })) e.preventDefault()
   }
   if (correcting) {
     return <Correction long={wide} name={`${name}: ${column.item.head}`} first={text} known={entry.kept?.corrected ?? ''} keep={keys.correct} leave={() => setCorrecting(false)} />

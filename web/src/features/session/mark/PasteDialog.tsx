@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
-import { api, said, type Cell } from '../../../api/client'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { api, said, type Cell, type PasteView } from '../../../api/client'
 import { FieldError } from '../../../ui/FieldError'
 import { counted } from '../../../ui/words'
 
@@ -44,19 +44,7 @@ export function PasteDialog({ session, taken, close }: { session: number; taken:
           value={text}
           onChange={(e) => show(e.target.value)}
         />
-        <label className="link cursor-pointer focus-within:outline-2 text-small w-fit">
-          Take a file
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv,text/plain"
-            className="sr-only"
-            onChange={(e) => {
-              const file = e.target.files?.[0]
-              if (file) void file.text().then(show)
-              e.target.value = ''
-            }}
-          />
-        </label>
+        <TakeFile take={show} />
         <div role="status" className="flex flex-col gap-2 text-small">
           {look.data ? (
             <p>
@@ -64,39 +52,8 @@ export function PasteDialog({ session, taken, close }: { session: number; taken:
               {bad.length > 0 ? `, ${counted(bad.length, 'cell')} that cannot` : ''}.
             </p>
           ) : null}
-          {bad.length > 0 ? (
-            <ul aria-label="Cells that cannot be taken" className="border-l-2 border-error pl-2">
-              {bad.slice(0, SHOWN).map((b) => (
-                <li key={`${b.row}.${b.column}`}>
-                  row {b.row}
-                  {b.column > 0 ? `, column ${b.column}` : ''}
-                  {b.text ? (
-                    <>
-                      , <span className="font-word">{b.text}</span>
-                    </>
-                  ) : null}
-                  : {b.reason}
-                </li>
-              ))}
-              {bad.length > SHOWN ? <li className="mute">and {bad.length - SHOWN} more</li> : null}
-            </ul>
-          ) : null}
-          {other.length > 0 ? (
-            <>
-              <ul aria-label="Something else stands there" className="border-l-2 border-accent pl-2">
-                {other.slice(0, SHOWN).map((f) => (
-                  <li key={`${f.pupil}.${f.item}`}>
-                    {f.pupil}, {f.item}: <span className="font-word">{f.stands}</span> stands there, <span className="font-word">{f.written || '–'}</span> is in the block
-                  </li>
-                ))}
-                {other.length > SHOWN ? <li className="mute">and {other.length - SHOWN} more</li> : null}
-              </ul>
-              <label className="flex items-center gap-2">
-                <input type="checkbox" className="checkbox checkbox-sm" checked={replace} onChange={(e) => setReplace(e.target.checked)} />
-                put those in too, in place of what stands
-              </label>
-            </>
-          ) : null}
+          <Bad cells={bad} />
+          <Other found={other} replace={replace} setReplace={setReplace} />
         </div>
         <FieldError says={look.isError ? said(look.error) : keep.isError ? said(keep.error) : ''} />
         <div className="flex gap-2">
@@ -109,5 +66,79 @@ export function PasteDialog({ session, taken, close }: { session: number; taken:
         </div>
       </div>
     </dialog>
+  )
+}
+
+function TakeFile({ take }: { take: (text: string) => void }) {
+  return (
+    <label className="link cursor-pointer focus-within:outline-2 text-small w-fit">
+      Take a file
+      <input
+        type="file"
+        accept=".csv,.tsv,.txt,text/csv,text/plain"
+        className="sr-only"
+        onChange={(e) => {
+          const file = e.target.files?.[0]
+          if (file) void file.text().then(take)
+          e.target.value = ''
+        }}
+      />
+    </label>
+  )
+}
+
+/** The first of a list, and how many more there are. */
+function Some<T>({ of, name, tone, row }: { of: readonly T[]; name: string; tone: string; row: (one: T) => ReactNode }) {
+  if (of.length === 0) return null
+  return (
+    <ul aria-label={name} className={`border-l-2 pl-2 ${tone}`}>
+      {of.slice(0, SHOWN).map(row)}
+      {of.length > SHOWN ? <li className="mute">and {of.length - SHOWN} more</li> : null}
+    </ul>
+  )
+}
+
+function Bad({ cells }: { cells: PasteView['bad'] }) {
+  return (
+    <Some
+      of={cells}
+      name="Cells that cannot be taken"
+      tone="border-error"
+      row={(b) => (
+        <li key={`${b.row}.${b.column}`}>
+          row {b.row}
+          {b.column > 0 ? `, column ${b.column}` : ''}
+          {b.text ? (
+            <>
+              , <span className="font-word">{b.text}</span>
+            </>
+          ) : null}
+          : {b.reason}
+        </li>
+      )}
+    />
+  )
+}
+
+/** Where something else stands, which is replaced only when asked. */
+function Other({ found, replace, setReplace }: { found: PasteView['found']; replace: boolean; setReplace: (on: boolean) => void }) {
+  if (found.length === 0) return null
+  return (
+    <>
+      <Some
+        of={found}
+        name="Something else stands there"
+        tone="border-accent"
+        row={(f) => (
+          <li key={`${f.pupil}.${f.item}`}>
+            {f.pupil}, {f.item}: <span className="font-word">{f.stands}</span> stands there, <span className="font-word">{f.written || '–'}</span> is in the block
+          </li>
+        )}
+      />
+      <label className="flex items-center gap-2">
+        <input type="checkbox" className="checkbox checkbox-sm" checked={replace} onChange={(e) => setReplace(e.target.checked)} />
+        put those in too, in place of what stands
+      </label>
+    </>
   )
 }
