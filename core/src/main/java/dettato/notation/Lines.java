@@ -49,85 +49,92 @@ final class Lines {
   }
 
   /**
+   * The letters a line is put on, in the units of the drawing.
+   *
+   * @param high how far they reach above the line, {@code low} below it
+   */
+  private record Under(double left, double right, int high, int low) {
+    static Under of(double left, double right, String letters) {
+      return new Under(
+          left,
+          right,
+          letters.chars().anyMatch(c -> isTall((char) c)) ? TALL_TOP : LOW_TOP,
+          letters.chars().anyMatch(c -> DEEP.indexOf(c) >= 0) ? DEPTH : 0);
+    }
+
+    double middle() {
+      return (left + right) / 2;
+    }
+
+    /** A line right above the letters. */
+    int over() {
+      return -high - OVER;
+    }
+
+    String frame(int aside, int above, int below) {
+      return Pen.box(left - aside, -high - above, right + aside, low + below);
+    }
+  }
+
+  /** A path, and how far it reaches above and below the line that letters stand on. */
+  private record Path(String path, int above, int below) {
+    static Path below(int reach, String path) {
+      return new Path(path, 0, reach);
+    }
+
+    static Path above(int reach, String path) {
+      return new Path(path, reach, 0);
+    }
+  }
+
+  /**
    * @param on the letters it is put on
    */
   void add(Shape shape, double left, double right, String on, boolean strong) {
-    double middle = (left + right) / 2;
-    int high = on.chars().anyMatch(c -> isTall((char) c)) ? TALL_TOP : LOW_TOP;
-    int low = on.chars().anyMatch(c -> DEEP.indexOf(c) >= 0) ? DEPTH : 0;
-    int over = -high - OVER;
-    switch (shape) {
-      case DOT -> put(shape, circle(middle, UNDER), strong, 0, UNDER);
-      case BAR -> put(shape, Pen.line(left + ASIDE, UNDER, right - ASIDE, UNDER), strong, 0, UNDER);
-      case UNDERLINE ->
-          put(shape, Pen.line(left + ASIDE, CLOSE, right - ASIDE, CLOSE), strong, 0, CLOSE);
-      case ARC -> put(shape, Pen.hanging(left, right, ARC, HANG), strong, 0, ARC + HANG);
-      case SCOOP -> put(shape, Pen.hanging(left, right, UNDER, HANG), strong, 0, UNDER + HANG);
-      case RING ->
-          put(
-              shape,
-              Pen.ellipse(left - AROUND, -high - AROUND, right + AROUND, low + AROUND),
-              strong,
-              high + AROUND,
-              low + AROUND);
-      case BOX ->
-          put(
-              shape,
-              Pen.box(left - ASIDE, -high - AROUND, right + ASIDE, low + AROUND),
-              strong,
-              high + AROUND,
-              low + AROUND);
-      case BREVE ->
-          put(
-              shape,
-              Pen.hanging(middle - HALF_BREVE, middle + HALF_BREVE, over - OVER, OVER),
-              strong,
-              OVER - over,
-              0);
-      case MACRON ->
-          put(
-              shape,
-              Pen.line(middle - HALF_BREVE, over, middle + HALF_BREVE, over),
-              strong,
-              -over,
-              0);
-      case DOT_ABOVE -> put(shape, circle(middle, over), strong, -over, 0);
-      case STROKE -> put(shape, Pen.line(left, OVER, right, -high), strong, high, OVER);
-      case BEAT_LINE ->
-          put(
-              shape,
-              Pen.line(middle, -LINE_TOP, middle, LINE_BOTTOM),
-              strong,
-              LINE_TOP,
-              LINE_BOTTOM);
-      case FRAME ->
-          put(
-              shape,
-              Pen.box(left, -FRAME_TOP, right, FRAME_BOTTOM),
-              strong,
-              FRAME_TOP,
-              FRAME_BOTTOM);
-      case TICK ->
-          put(shape, Pen.line(middle, -TICK_TOP, middle, -TICK_BOTTOM), strong, TICK_TOP, 0);
-      case BAND ->
-          put(
-              shape,
-              Pen.box(left - ASIDE, -high - ASIDE, right + ASIDE, low + BAND_LOW),
-              strong,
-              high + ASIDE,
-              low + BAND_LOW);
-      case STEP ->
-          put(
-              shape,
-              Pen.steps(left - ASIDE, CLOSE, right, UNDER + STEP_DOWN),
-              strong,
-              0,
-              UNDER + STEP_DOWN);
-      case OVERLINE -> put(shape, Pen.line(left, -LINE_TOP, right, -LINE_TOP), strong, LINE_TOP, 0);
-      case HOLLOW -> {
-        // Drawn in the letters themselves.
-      }
+    if (shape == Shape.HOLLOW) {
+      return; // Drawn in the letters themselves.
     }
+    Path path = path(shape, Under.of(left, right, on));
+    top = Math.max(top, path.above);
+    bottom = Math.max(bottom, path.below);
+    all.add(new Drawing.Line(shape, path.path, paint(shape), strong));
+  }
+
+  private static Path path(Shape shape, Under u) {
+    double middle = u.middle();
+    return switch (shape) {
+      case DOT -> Path.below(UNDER, circle(middle, UNDER));
+      case BAR -> Path.below(UNDER, Pen.line(u.left + ASIDE, UNDER, u.right - ASIDE, UNDER));
+      case UNDERLINE -> Path.below(CLOSE, Pen.line(u.left + ASIDE, CLOSE, u.right - ASIDE, CLOSE));
+      case ARC -> Path.below(ARC + HANG, Pen.hanging(u.left, u.right, ARC, HANG));
+      case SCOOP -> Path.below(UNDER + HANG, Pen.hanging(u.left, u.right, UNDER, HANG));
+      case STEP ->
+          Path.below(
+              UNDER + STEP_DOWN, Pen.steps(u.left - ASIDE, CLOSE, u.right, UNDER + STEP_DOWN));
+      case BREVE ->
+          Path.above(
+              OVER - u.over(),
+              Pen.hanging(middle - HALF_BREVE, middle + HALF_BREVE, u.over() - OVER, OVER));
+      case MACRON ->
+          Path.above(
+              -u.over(), Pen.line(middle - HALF_BREVE, u.over(), middle + HALF_BREVE, u.over()));
+      case DOT_ABOVE -> Path.above(-u.over(), circle(middle, u.over()));
+      case TICK -> Path.above(TICK_TOP, Pen.line(middle, -TICK_TOP, middle, -TICK_BOTTOM));
+      case OVERLINE -> Path.above(LINE_TOP, Pen.line(u.left, -LINE_TOP, u.right, -LINE_TOP));
+      case RING ->
+          new Path(
+              Pen.ellipse(u.left - AROUND, -u.high - AROUND, u.right + AROUND, u.low + AROUND),
+              u.high + AROUND,
+              u.low + AROUND);
+      case BOX -> new Path(u.frame(ASIDE, AROUND, AROUND), u.high + AROUND, u.low + AROUND);
+      case BAND -> new Path(u.frame(ASIDE, ASIDE, BAND_LOW), u.high + ASIDE, u.low + BAND_LOW);
+      case STROKE -> new Path(Pen.line(u.left, OVER, u.right, -u.high), u.high, OVER);
+      case BEAT_LINE ->
+          new Path(Pen.line(middle, -LINE_TOP, middle, LINE_BOTTOM), LINE_TOP, LINE_BOTTOM);
+      case FRAME ->
+          new Path(Pen.box(u.left, -FRAME_TOP, u.right, FRAME_BOTTOM), FRAME_TOP, FRAME_BOTTOM);
+      case HOLLOW -> throw new IllegalArgumentException(shape + " is no line");
+    };
   }
 
   private static boolean isTall(char letter) {
@@ -136,12 +143,6 @@ final class Lines {
 
   private static String circle(double x, double y) {
     return Pen.ellipse(x - DOT, y - DOT, x + DOT, y + DOT);
-  }
-
-  private void put(Shape shape, String path, boolean strong, int above, int below) {
-    top = Math.max(top, above);
-    bottom = Math.max(bottom, below);
-    all.add(new Drawing.Line(shape, path, paint(shape), strong));
   }
 
   private static Drawing.Paint paint(Shape shape) {

@@ -1,6 +1,8 @@
 package dettato.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -27,5 +29,19 @@ abstract class Journey {
   static void close() {
     window.close();
     server.close();
+  }
+
+  /** The words on the sheet that is being planned. */
+  static Locator words() {
+    return block("Words").getByRole(AriaRole.LISTITEM);
+  }
+
+  static Locator drop(String word) {
+    return page.getByLabel("Drop " + word, new Page.GetByLabelOptions().setExact(true));
+  }
+
+  static Locator block(String name) {
+    return page.getByRole(
+        AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 }

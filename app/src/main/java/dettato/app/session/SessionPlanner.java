@@ -21,7 +21,6 @@ import dettato.rule.SpellingRule;
 import dettato.text.Sentence;
 import java.time.LocalDate;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -127,13 +126,14 @@ public class SessionPlanner {
     row.plan(plan.date(), titles.kept(plan.title(), about), focuses.write(about));
     List<PlannedBlocks.Planned> before = planned.of(id);
     drop(before, plan);
-    List<BlockRow> kept = before.stream().map(PlannedBlocks.Planned::block).toList();
     Map<Long, ItemRow> known =
         before.stream()
             .flatMap(p -> p.items().stream())
             .collect(Collectors.toMap(ItemRow::id, Function.identity()));
+    List<BlockRow> standing = before.stream().map(PlannedBlocks.Planned::block).toList();
+    Rewriting rewriting = new Rewriting(row, standing, known, material, titles);
     for (int b = 0; b < plan.blocks().size(); b++) {
-      write(row, kept, known, plan.blocks().get(b), b, material, titles);
+      rewriting.write(plan.blocks().get(b), b);
     }
     access.write();
     if (moved) {
@@ -165,70 +165,74 @@ public class SessionPlanner {
             .toList());
   }
 
-  private void write(
-      SessionRow row,
-      List<BlockRow> kept,
-      Map<Long, ItemRow> known,
-      Plan.PlannedBlock wanted,
-      int place,
-      Material material,
-      Titles titles) {
-    Activity kind = book.of(wanted.kind());
-    mustFit(kind, wanted.items().size());
-    BlockRow block =
-        wanted.id() == null
-            ? blocks.save(new BlockRow(row.id(), kind.id(), place, Item.Role.FOCUS, 0))
-            : kept.stream()
-                .filter(b -> b.id().equals(wanted.id()) && b.kind().equals(kind.id()))
-                .findFirst()
-                .orElseThrow(
-                    () -> Problem.badRequest("This session has no block " + wanted.id() + "."));
-    block.move(place);
-    Set<Long> ids =
-        wanted.items().stream().map(i -> i.id() == null ? 0 : i.id()).collect(Collectors.toSet());
-    boolean same =
-        known.values().stream().filter(i -> i.blockId().equals(block.id())).count() == ids.size()
-            && known.keySet().containsAll(ids);
-    block.become(
-        wanted.role() == null ? block.role() : wanted.role(),
-        title(wanted, block, kind, titles),
-        same ? block.wanted() : 0);
-    Map<Prompt, Integer> seen = new HashMap<>();
-    for (int i = 0; i < wanted.items().size(); i++) {
-      Plan.PlannedItem item = wanted.items().get(i);
-      ItemRow there = item.id() == null ? null : known.get(item.id());
-      if (item.id() != null && (there == null || !there.blockId().equals(block.id()))) {
-        throw Problem.badRequest("This block has no item " + item.id() + ".");
-      }
-      Prompt asked = there == null ? own(kind, item.text(), material) : there.prompt();
-      if (seen.put(asked, i) != null) {
-        throw Problem.badRequest("'" + asked.text() + "' is on the sheet twice. Take one away.");
-      }
-      if (there == null) {
-        items.save(
-            new ItemRow(
-                block.id(),
-                i,
-                asked,
-                item.role() == null ? Item.Role.OWN : item.role(),
-                null,
-                item.why() == null ? "" : item.why()));
-      } else {
-        there.move(i);
-        if (item.role() != null) {
-          there.become(item.role());
+  /** One rewriting of a plan, block by block. */
+  @RequiredArgsConstructor
+  private final class Rewriting {
+    private final SessionRow row;
+    private final List<BlockRow> standing;
+    private final Map<Long, ItemRow> known;
+    private final Material material;
+    private final Titles titles;
+
+    void write(Plan.PlannedBlock wanted, int place) {
+      Activity kind = book.of(wanted.kind());
+      mustFit(kind, wanted.items().size());
+      BlockRow block = block(wanted, kind, place);
+      Item.Role role = wanted.role() == null ? block.role() : wanted.role();
+      block.move(place);
+      block.become(
+          role,
+          wanted.title() == null ? block.title() : titles.kept(wanted.title(), kind, role),
+          hasSameItems(wanted, block) ? block.wanted() : 0);
+      Set<Prompt> seen = new HashSet<>();
+      for (int i = 0; i < wanted.items().size(); i++) {
+        ItemRow item = item(wanted.items().get(i), block, kind, i);
+        if (!seen.add(item.prompt())) {
+          throw Problem.badRequest(
+              "'" + item.prompt().text() + "' is on the sheet twice. Take one away.");
         }
       }
     }
-  }
 
-  private static String title(
-      Plan.PlannedBlock wanted, BlockRow block, Activity kind, Titles titles) {
-    if (wanted.title() == null) {
-      return block.title();
+    private BlockRow block(Plan.PlannedBlock wanted, Activity kind, int place) {
+      return wanted.id() == null
+          ? blocks.save(new BlockRow(row.id(), kind.id(), place, Item.Role.FOCUS, 0))
+          : standing.stream()
+              .filter(b -> b.id().equals(wanted.id()) && b.kind().equals(kind.id()))
+              .findFirst()
+              .orElseThrow(
+                  () -> Problem.badRequest("This session has no block " + wanted.id() + "."));
     }
-    Item.Role role = wanted.role() == null ? block.role() : wanted.role();
-    return titles.kept(wanted.title(), kind, role);
+
+    private boolean hasSameItems(Plan.PlannedBlock wanted, BlockRow block) {
+      Set<Long> ids =
+          wanted.items().stream().map(i -> i.id() == null ? 0 : i.id()).collect(Collectors.toSet());
+      return known.keySet().containsAll(ids)
+          && known.values().stream().filter(i -> i.blockId().equals(block.id())).count()
+              == ids.size();
+    }
+
+    private ItemRow item(Plan.PlannedItem wanted, BlockRow block, Activity kind, int place) {
+      if (wanted.id() == null) {
+        return items.save(
+            new ItemRow(
+                block.id(),
+                place,
+                own(kind, wanted.text(), material),
+                wanted.role() == null ? Item.Role.OWN : wanted.role(),
+                null,
+                wanted.why() == null ? "" : wanted.why()));
+      }
+      ItemRow there = known.get(wanted.id());
+      if (there == null || !there.blockId().equals(block.id())) {
+        throw Problem.badRequest("This block has no item " + wanted.id() + ".");
+      }
+      there.move(place);
+      if (wanted.role() != null) {
+        there.become(wanted.role());
+      }
+      return there;
+    }
   }
 
   /**
