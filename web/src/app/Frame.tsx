@@ -3,12 +3,15 @@ import { AudioLines, BookOpenCheck, CalendarDays, Layers, Library, ListChecks, M
 import { Suspense } from 'react'
 import { ErrorBoundary } from 'react-error-boundary'
 import { NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
-import { api, said, type SchoolClass } from '../api/client'
+import { client, dataOf, said, type SchoolClass } from '../api/client'
 import type { Kinds } from '../kinds'
-import { ask } from '../api/queries'
+import { ask } from '../api/ask'
 import { Loading } from '../ui/Parts'
 import { Broken } from './Broken'
 import { SignInAgain } from './SignInAgain'
+
+/** So often it is asked, in milliseconds, how far marking anew has come. */
+const AGAIN = 2_000
 
 const PAGES = [
   { path: 'week', name: 'Week', Icon: CalendarDays },
@@ -34,14 +37,14 @@ export function Frame({ classes, kinds, user, today }: { classes: readonly Schoo
   const { pathname } = useLocation()
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const accents = useQuery(ask.accents())
+  const accents = useQuery(ask('get', '/api/accents'))
   const open = classes.find((c) => String(c.id) === classId) ?? classes[0]
   const leave = useMutation({
-    mutationFn: api.logOut,
+    mutationFn: () => dataOf(client.DELETE('/api/login')),
     onSuccess: async () => {
-      const { queryKey } = ask.login()
+      const { queryKey } = ask('get', '/api/login')
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== queryKey[0] })
-      queries.setQueryData(queryKey, await api.login())
+      queries.setQueryData(queryKey, await dataOf(client.GET('/api/login')))
       await navigate('/')
     },
   })
@@ -106,7 +109,7 @@ export function Frame({ classes, kinds, user, today }: { classes: readonly Schoo
 
 /** Says how far the papers are that a newer core marks anew, and how many it could not; nothing when all are. */
 function MarkingAnew() {
-  const progress = useQuery(ask.progress())
+  const progress = useQuery({ ...ask('get', '/api/marking/progress'), refetchInterval: (q) => ((q.state.data?.left ?? 0) > 0 ? AGAIN : false) })
   if (!progress.data) return null
   const { left, total, aside } = progress.data
   if (left === 0 && aside > 0) {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, Navigate } from 'react-router'
-import { ask } from '../api/queries'
+import { ask } from '../api/ask'
 import { useClass, useToday } from '../lib/classContext'
 import { daysOn } from '../lib/days'
 import { nearest } from '../lib/next'
@@ -15,7 +15,7 @@ const AHEAD = 60
 export function Nearest({ page }: { page: 'prepare' | 'dictate' | 'mark' }) {
   const { id } = useClass()
   const today = useToday()
-  const sessions = useQuery(ask.sessions(id, daysOn(today, BACK), daysOn(today, AHEAD)))
+  const sessions = useQuery(ask('get', '/api/classes/{id}/sessions', { params: { path: { id }, query: { from: daysOn(today, BACK), to: daysOn(today, AHEAD) } } }))
   if (sessions.isPending) return <Loading />
   if (sessions.isError) return <Failed error={sessions.error} retry={() => void sessions.refetch()} />
   const found = nearest(sessions.data, page, today)

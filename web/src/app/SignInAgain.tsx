@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, useSyncExternalStore, type FormEvent } from 'react'
-import { api, said } from '../api/client'
+import { client, dataOf, said } from '../api/client'
 import { hasEnded, loggedInAgain, subscribeToEnd } from '../api/ended'
 import { fieldText } from '../lib/form'
 import { whenTypingRests } from '../lib/typing'
@@ -20,7 +20,7 @@ export function SignInAgain({ user }: { user: string }) {
     e.preventDefault()
     const form = e.currentTarget
     try {
-      await api.logIn(user, fieldText(new FormData(form), 'password'))
+      await dataOf(client.POST('/api/login', { body: { username: user, password: fieldText(new FormData(form), 'password') } }))
       setFailure('')
       form.reset()
       loggedInAgain()

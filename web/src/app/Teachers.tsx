@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { lazy, useMemo } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
-import { ask } from '../api/queries'
+import { ask } from '../api/ask'
 import { kindsOf } from '../kinds'
 import { Failed, Loading } from '../ui/Parts'
 import { Frame } from './Frame'
@@ -25,9 +25,9 @@ const Week = lazy(() => import('../features/week/Week').then((m) => ({ default: 
 
 /** All that is behind the login. */
 export function Teachers() {
-  const login = useQuery(ask.login())
-  const classes = useQuery({ ...ask.classes(), enabled: Boolean(login.data?.user) })
-  const told = useQuery({ ...ask.kinds(), enabled: Boolean(login.data?.user) })
+  const login = useQuery(ask('get', '/api/login'))
+  const classes = useQuery({ ...ask('get', '/api/classes'), enabled: Boolean(login.data?.user) })
+  const told = useQuery({ ...ask('get', '/api/kinds'), enabled: Boolean(login.data?.user) })
   const kinds = useMemo(() => (told.data ? kindsOf(told.data) : undefined), [told.data])
   if (login.isPending) return <Loading />
   if (login.isError) return <Failed error={login.error} retry={() => void login.refetch()} />

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, said, type Enrolled } from '../../api/client'
-import { ask } from '../../api/queries'
+import { client, dataOf, said, type Enrolled } from '../../api/client'
+import { ask, inPath, theClasses } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { dayName } from '../../lib/days'
 import { FieldError } from '../../ui/FieldError'
@@ -11,13 +11,13 @@ import { Failed, Loading } from '../../ui/Parts'
 export function Children() {
   const { id } = useClass()
   const queries = useQueryClient()
-  const everyone = useQuery(ask.everyone(id))
+  const everyone = useQuery(ask('get', '/api/classes/{id}/pupils', inPath({ id })))
   const change = useMutation({
     mutationFn: (act: () => Promise<Enrolled[]>) => act(),
     onSuccess: async (now) => {
-      queries.setQueryData(ask.everyone(id).queryKey, now)
-      await queries.invalidateQueries({ queryKey: ask.classes().queryKey })
-      await queries.invalidateQueries({ queryKey: ask.map(id).queryKey })
+      queries.setQueryData(ask('get', '/api/classes/{id}/pupils', inPath({ id })).queryKey, now)
+      await queries.invalidateQueries(theClasses)
+      await queries.invalidateQueries({ queryKey: ask('get', '/api/classes/{id}/map', inPath({ id })).queryKey })
     },
   })
   const there = everyone.data?.filter((e) => !e.to) ?? []
@@ -27,17 +27,17 @@ export function Children() {
       <h2 className="font-semibold">Children · {there.length}</h2>
       {everyone.isPending ? <Loading rows={8} /> : null}
       {everyone.isError ? <Failed error={everyone.error} retry={() => void everyone.refetch()} /> : null}
-      <Add add={(names, done) => change.mutate(() => api.addPupils(id, names), { onSuccess: done })} />
+      <Add add={(names, done) => change.mutate(() => dataOf(client.POST('/api/classes/{id}/pupils', { params: { path: { id } }, body: { names } })), { onSuccess: done })} />
       <FieldError says={change.isError ? said(change.error) : ''} />
       <ul className="overflow-auto min-h-0 grid grid-cols-1 xl:grid-cols-2 gap-x-5 content-start">
         {there.map((child) => (
           <li key={child.id} className="flex items-center gap-1 border-b border-dotted border-base-300 h-9">
-            <Name key={child.name} child={child} rename={(name) => change.mutate(() => api.rename(id, child.id, name))} />
+            <Name key={child.name} child={child} rename={(name) => change.mutate(() => dataOf(client.PUT('/api/classes/{id}/pupils/{pupilId}', { params: { path: { id, pupilId: child.id } }, body: { name } })))} />
             <select
               className="select select-xs select-ghost w-28 shrink-0 ml-auto mute"
               aria-label={`Time to write for ${child.name}`}
               value={child.extraTime}
-              onChange={(e) => change.mutate(() => api.giveTime(id, child.id, Number(e.target.value)))}
+              onChange={(e) => change.mutate(() => dataOf(client.PUT('/api/classes/{id}/pupils/{pupilId}/time', { params: { path: { id, pupilId: child.id } }, body: { extraTime: Number(e.target.value) } })))}
             >
               {[...new Set([0, 25, 50, 100, child.extraTime])].map((more) => (
                 <option key={more} value={more}>
@@ -49,7 +49,7 @@ export function Children() {
               type="button"
               className="btn btn-ghost btn-xs"
               aria-label={`${child.name} leaves the class`}
-              onClick={() => change.mutate(() => api.leave(id, child.id))}
+              onClick={() => change.mutate(() => dataOf(client.DELETE('/api/classes/{id}/pupils/{pupilId}', inPath({ id, pupilId: child.id }))))}
             >
               leaves
             </button>
@@ -62,7 +62,7 @@ export function Children() {
               type="button"
               className="btn btn-ghost btn-xs ml-auto"
               aria-label={`${child.name} comes back`}
-              onClick={() => change.mutate(() => api.comeBack(id, child.id))}
+              onClick={() => change.mutate(() => dataOf(client.POST('/api/classes/{id}/pupils/{pupilId}/return', inPath({ id, pupilId: child.id }))))}
             >
               comes back
             </button>

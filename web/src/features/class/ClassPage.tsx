@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import type { Profile } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { useUrl } from '../../lib/useUrl'
 import { Failed, Head, Loading } from '../../ui/Parts'
@@ -59,7 +59,7 @@ export function ClassPage() {
 
 function WithProfile({ children }: { children: (profile: Profile) => ReactNode }) {
   const { id } = useClass()
-  const profile = useQuery(ask.profile(id))
+  const profile = useQuery(ask('get', '/api/classes/{id}/profile', inPath({ id })))
   if (profile.isPending) return <Loading rows={5} />
   if (profile.isError) return <Failed error={profile.error} retry={() => void profile.refetch()} />
   return children(profile.data)

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { said, type Choices, type MeaningView, type Profile } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask } from '../../api/ask'
 import { Drawn } from '../../ui/Drawn'
 import { FieldError } from '../../ui/FieldError'
 import { MarksLegend } from '../../ui/MarksLegend'
@@ -12,11 +12,11 @@ const WORDS = ['cake', 'shell', 'knight', 'rabbit', 'jumping', 'said', 'city', '
 
 /** Which shape means what on this class's words, seen at once on twelve of them. */
 export function MarksForm({ profile }: { profile: Profile }) {
-  const choices = useQuery(ask.choices())
+  const choices = useQuery(ask('get', '/api/choices'))
   const { save, choose } = useProfile(profile)
   const now = profile.choices
   const drawn = useQuery({
-    ...ask.drawn({ accent: profile.accent, notation: now?.notation ?? { signs: {} }, chunks: now?.chunks ?? [], words: WORDS }),
+    ...ask('post', '/api/notation/preview', { body: { accent: profile.accent, notation: now?.notation ?? { signs: {} }, chunks: now?.chunks ?? [], words: WORDS } }),
     enabled: Boolean(now),
   })
   if (choices.isPending) return <Loading rows={8} />

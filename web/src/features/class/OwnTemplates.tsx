@@ -1,14 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useKinds } from '../../lib/classContext'
 import { useState } from 'react'
-import { api, said, type Template, type WishedTemplate } from '../../api/client'
-import { ask } from '../../api/queries'
+import { client, dataOf, said, type Template, type WishedTemplate } from '../../api/client'
+import { ask, inPath } from '../../api/ask'
 import { FieldError } from '../../ui/FieldError'
 import { useTerms } from '../../lib/terms'
 
 /** The school's own templates: what each is called, how long it takes and what it is made of, kept at once. */
 export function OwnTemplates() {
-  const templates = useQuery(ask.templates())
+  const templates = useQuery(ask('get', '/api/templates'))
   const own = templates.data?.filter((t) => t.id.startsWith('own-')) ?? []
   return (
     <section aria-label="Templates of the school" className="sheet p-4 flex flex-col gap-3">
@@ -35,12 +35,12 @@ function OwnTemplate({ template }: { template: Template }) {
   const inTerms = useTerms()
   const kinds = useKinds()
   const [open, setOpen] = useState(false)
-  const settled = { onSettled: () => queries.invalidateQueries({ queryKey: ask.templates().queryKey }) }
+  const settled = { onSettled: () => queries.invalidateQueries({ queryKey: ask('get', '/api/templates').queryKey }) }
   const change = useMutation({
-    mutationFn: (part: Partial<WishedTemplate>) => api.changeTemplate(template.id, { name: template.name, minutes: template.minutes, blocks: template.blocks, ...part }),
+    mutationFn: (part: Partial<WishedTemplate>) => dataOf(client.PUT('/api/templates/{id}', { params: { path: { id: template.id } }, body: { name: template.name, minutes: template.minutes, blocks: template.blocks, ...part } })),
     ...settled,
   })
-  const drop = useMutation({ mutationFn: () => api.dropTemplate(template.id), ...settled })
+  const drop = useMutation({ mutationFn: () => dataOf(client.DELETE('/api/templates/{id}', inPath({ id: template.id }))), ...settled })
   const blocks = (next: readonly Quota[]) => change.mutate({ blocks: [...next] })
   const at = (i: number, part: Partial<Quota>) => blocks(template.blocks.map((b, j) => (i === j ? { ...b, ...part } : b)))
   return (

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import type { KeyboardEvent } from 'react'
-import { api, said, type Choices, type PathUnit, type Profile, type TeachingPath } from '../../api/client'
-import { ask } from '../../api/queries'
+import { asText, client, dataOf, said, type Choices, type PathUnit, type Profile, type TeachingPath } from '../../api/client'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { FieldError } from '../../ui/FieldError'
 import { Failed, Key, Loading } from '../../ui/Parts'
@@ -10,7 +10,7 @@ import { useProfile } from './useProfile'
 /** What is taught: the path with the step the class has come to, what it is ahead with and what waits. */
 export function PathForm({ profile }: { profile: Profile }) {
   const { id } = useClass()
-  const path = useQuery(ask.path(id))
+  const path = useQuery(ask('get', '/api/classes/{id}/sequence', inPath({ id })))
   const { save, change, choose } = useProfile(profile)
   if (path.isPending) return <Loading rows={8} />
   if (path.isError) return <Failed error={path.error} retry={() => void path.refetch()} />
@@ -72,12 +72,12 @@ function Order({ path }: { path: TeachingPath }) {
   const { id } = useClass()
   const queries = useQueryClient()
   const settled = { onSuccess: () => queries.invalidateQueries() }
-  const take = useMutation({ mutationFn: (csv: string) => api.takeOrder(id, csv), ...settled })
+  const take = useMutation({ mutationFn: (csv: string) => dataOf(client.PUT('/api/classes/{id}/sequence', { params: { path: { id } }, body: csv, ...asText('text/csv') })), ...settled })
   const drop = useMutation({
     // What is given up can be taken back.
     mutationFn: async () => {
-      const kept = await api.orderFile(id)
-      await api.dropOrder(id)
+      const kept = await dataOf(client.GET('/api/classes/{id}/sequence.csv', { params: { path: { id } }, parseAs: 'text' }))
+      await dataOf(client.DELETE('/api/classes/{id}/sequence', inPath({ id })))
       return kept
     },
     ...settled,

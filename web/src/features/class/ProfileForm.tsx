@@ -1,16 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { said, type Profile, type TeachingPath } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { FieldError } from '../../ui/FieldError'
 import { useProfile } from './useProfile'
 
 /** How the class works; each choice says in one line what it changes. */
 export function ProfileForm({ profile }: { profile: Profile }) {
-  const accents = useQuery(ask.accents())
-  const templates = useQuery(ask.templates())
+  const accents = useQuery(ask('get', '/api/accents'))
+  const templates = useQuery(ask('get', '/api/templates'))
   const { id } = useClass()
-  const path = useQuery(ask.path(id))
+  const path = useQuery(ask('get', '/api/classes/{id}/sequence', inPath({ id })))
   const { save, change } = useProfile(profile)
   return (
     <section aria-label="How the class works" className="sheet p-4 flex flex-col gap-4">

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, said } from '../../api/client'
-import { ask } from '../../api/queries'
+import { client, dataOf, said } from '../../api/client'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { FieldError } from '../../ui/FieldError'
 
@@ -9,12 +9,12 @@ import { FieldError } from '../../ui/FieldError'
 export function Teachers() {
   const { id } = useClass()
   const queries = useQueryClient()
-  const teachers = useQuery(ask.teachers(id))
+  const teachers = useQuery(ask('get', '/api/classes/{id}/teachers', inPath({ id })))
   const [name, setName] = useState('')
   const share = useMutation({
-    mutationFn: () => api.share(id, name.trim()),
+    mutationFn: () => dataOf(client.POST('/api/classes/{id}/teachers', { params: { path: { id } }, body: { username: name.trim() } })),
     onSuccess: (now) => {
-      queries.setQueryData(ask.teachers(id).queryKey, now)
+      queries.setQueryData(ask('get', '/api/classes/{id}/teachers', inPath({ id })).queryKey, now)
       setName('')
     },
   })

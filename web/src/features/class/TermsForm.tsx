@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { said, type ChoicesView, type Profile } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask } from '../../api/ask'
 import { useTerms } from '../../lib/terms'
 import { FieldError } from '../../ui/FieldError'
 import { Failed, Loading } from '../../ui/Parts'
@@ -25,7 +25,7 @@ const SAMPLES = [
 
 /** What the class calls things: a pack to begin with, and a word of one's own for each. */
 export function TermsForm({ profile }: { profile: Profile }) {
-  const choices = useQuery(ask.choices())
+  const choices = useQuery(ask('get', '/api/choices'))
   const { save, choose } = useProfile(profile)
   const inTerms = useTerms()
   if (choices.isPending) return <Loading rows={8} />

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { said, type Choices, type ChoicesView, type Profile } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask } from '../../api/ask'
 import { FieldError } from '../../ui/FieldError'
 import { Failed, Loading } from '../../ui/Parts'
 import { useProfile } from './useProfile'
@@ -10,7 +10,7 @@ const PACES = [75, 100, 125, 150, 200]
 
 /** What schools do differently: each choice says in one line what it changes, and shows it. */
 export function WayForm({ profile }: { profile: Profile }) {
-  const choices = useQuery(ask.choices())
+  const choices = useQuery(ask('get', '/api/choices'))
   const { save, choose } = useProfile(profile)
   if (choices.isPending) return <Loading rows={8} />
   if (choices.isError) return <Failed error={choices.error} retry={() => void choices.refetch()} />

@@ -1,14 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, said } from '../../api/client'
-import { ask } from '../../api/queries'
+import { client, dataOf, said } from '../../api/client'
+import { ask } from '../../api/ask'
 import { fieldText } from '../../lib/form'
 import { FieldError } from '../../ui/FieldError'
 
 /** A new teacher's first class: a name, an accent, first names or codes one a line. */
 export function FirstClass() {
   const queries = useQueryClient()
-  const accents = useQuery(ask.accents())
+  const accents = useQuery(ask('get', '/api/accents'))
   const [failure, setFailure] = useState('')
   const submit = async (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault()
@@ -16,7 +16,7 @@ export function FirstClass() {
     const text = (field: string) => fieldText(form, field)
     const names = text('pupils').split('\n').map((n) => n.trim()).filter(Boolean)
     try {
-      await api.createClass(text('name'), text('accent'), names)
+      await dataOf(client.POST('/api/classes', { body: { name: text('name'), accent: text('accent'), pupils: names } }))
       await queries.invalidateQueries()
     } catch (problem) {
       setFailure(said(problem))

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, said } from '../../api/client'
+import { client, dataOf, said } from '../../api/client'
 import { fieldText } from '../../lib/form'
 import { FieldError } from '../../ui/FieldError'
 
@@ -13,7 +13,7 @@ export function Login({ first }: { first: boolean }) {
     const form = new FormData(e.currentTarget)
     const text = (field: string) => fieldText(form, field)
     try {
-      await (first ? api.createFirst : api.logIn)(text('username'), text('password'))
+      await dataOf(client.POST(first ? '/api/accounts/first' : '/api/login', { body: { username: text('username'), password: text('password') } }))
       await queries.invalidateQueries()
     } catch (problem) {
       setFailure(said(problem))

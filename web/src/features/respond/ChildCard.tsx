@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Leaning } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Failed, Loading } from '../../ui/Parts'
 import { Needs } from './Needs'
@@ -10,7 +10,7 @@ const SLIPS = 3
 /** What one child writes for each sound, beside the rules of the table. */
 export function ChildCard({ pupil }: { pupil: { id: number; name: string } }) {
   const { id } = useClass()
-  const child = useQuery(ask.leanings(id, pupil.id))
+  const child = useQuery(ask('get', '/api/classes/{id}/pupils/{pupilId}/leanings', inPath({ id, pupilId: pupil.id })))
   if (child.isPending) return <Loading rows={3} />
   if (child.isError) return <Failed error={child.error} retry={() => void child.refetch()} />
   const patterns = child.data.leanings.filter((l) => l.pattern)

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Pupil } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Conditions } from '../../ui/Conditions'
 import { Failed, Loading } from '../../ui/Parts'
@@ -9,7 +9,7 @@ import { spoken } from './standing'
 /** The attempts a cell rests on, asked for when it is opened. */
 export function EvidenceCard({ pupil, rule, ruleName }: { pupil: Pupil; rule: string; ruleName: string }) {
   const { id } = useClass()
-  const found = useQuery(ask.evidence(id, pupil.id, rule))
+  const found = useQuery(ask('get', '/api/classes/{id}/pupils/{pupilId}/rules/{rule}', inPath({ id, pupilId: pupil.id, rule })))
   const standing = found.data?.standing
   return (
     <section className="sheet p-3" aria-live="polite">

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
-import { api, said, type ClassMap } from '../../api/client'
-import { classChanged } from '../../api/queries'
+import { client, dataOf, said, type ClassMap } from '../../api/client'
+import { classChanged } from '../../api/ask'
 import { useClass, useToday } from '../../lib/classContext'
 import { dayName, schoolDay } from '../../lib/days'
 import { FieldError } from '../../ui/FieldError'
@@ -15,7 +15,7 @@ export function Groups({ map }: { map: ClassMap }) {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const plan = useMutation({
-    mutationFn: (g: ClassMap['groups'][number]) => api.plan(id, day, [{ rule: g.rule }], undefined, g.pupils.map((p) => p.id)),
+    mutationFn: (g: ClassMap['groups'][number]) => dataOf(client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date: day, focus: [{ rule: g.rule }], pupils: g.pupils.map((p) => p.id) } })),
     onSuccess: async (made) => {
       await classChanged(queries, id)
       await navigate(`/class/${id}/prepare/${made.id}`)

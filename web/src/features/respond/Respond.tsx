@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { ClassMap } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { dayName } from '../../lib/days'
 import { useUrl } from '../../lib/useUrl'
@@ -16,7 +16,7 @@ import { Needs } from './Needs'
 /** Children against rules; a cell opens its evidence, a group its next words. */
 export function Respond() {
   const { id, differentWords } = useClass()
-  const map = useQuery(ask.map(id))
+  const map = useQuery(ask('get', '/api/classes/{id}/map', inPath({ id })))
   if (map.isPending) return <Loading rows={10} />
   if (map.isError) return <Failed error={map.error} retry={() => void map.refetch()} />
   if (map.data.attempts === 0) {

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, said, type Proposals, type SoundView, type UnitView } from '../../api/client'
-import { ask } from '../../api/queries'
+import { client, dataOf, said, type Proposals, type SoundView, type UnitView } from '../../api/client'
+import { ask } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { FieldError } from '../../ui/FieldError'
 import { Failed, Key, Loading } from '../../ui/Parts'
@@ -13,8 +13,8 @@ import { useTerms } from '../../lib/terms'
 /** Adds or corrects a word of the school's own: proposals to take, a strip to mend by keyboard. */
 export function OwnWord({ spelling, close }: { spelling: string; close: () => void }) {
   const { accent } = useClass()
-  const proposals = useQuery(ask.proposals(spelling, accent))
-  const sounds = useQuery(ask.sounds(accent))
+  const proposals = useQuery(ask('get', '/api/words/{spelling}/proposals', { params: { path: { spelling }, query: { accent } } }))
+  const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
   return (
     <section aria-label={`The school's own word ${spelling}`} className="sheet p-3 flex flex-col gap-2 min-h-0 overflow-auto">
       {proposals.isPending || sounds.isPending ? <Loading rows={4} /> : null}
@@ -41,7 +41,7 @@ function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: re
   const save = async (e: FormEvent) => {
     e.preventDefault()
     try {
-      await api.keepOwn(proposals.spelling, accent, cells, clue, choose)
+      await dataOf(client.PUT('/api/own-words/{spelling}', { params: { path: { spelling: proposals.spelling }, query: { accent } }, body: { units: cells, clue, choose } }))
       close()
       void queries.invalidateQueries()
     } catch (problem) {

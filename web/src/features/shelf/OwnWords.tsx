@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, said } from '../../api/client'
-import { ask } from '../../api/queries'
+import { asText, client, dataOf, said } from '../../api/client'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Failed, Loading } from '../../ui/Parts'
 import { Strip } from '../../ui/Strip'
@@ -11,10 +11,10 @@ export function OwnWords({ edit }: { edit: (word: string) => void }) {
   const { accent } = useClass()
   const queries = useQueryClient()
   const [told, setSaid] = useState('')
-  const own = useQuery(ask.ownWords(accent))
+  const own = useQuery(ask('get', '/api/own-words', { params: { query: { accent } } }))
   const drop = async (word: string) => {
     try {
-      await api.dropOwn(word)
+      await dataOf(client.DELETE('/api/own-words/{spelling}', inPath({ spelling: word })))
       setSaid(`${word} is taken away.`)
       void queries.invalidateQueries()
     } catch (problem) {
@@ -24,7 +24,7 @@ export function OwnWords({ edit }: { edit: (word: string) => void }) {
   const read = async (file: File | undefined) => {
     if (!file) return
     try {
-      const done = await api.importOwn(accent, await file.text())
+      const done = await dataOf(client.POST('/api/own-words/import', { params: { query: { accent } }, body: (await file.text()) as never, ...asText('application/pls+xml') }))
       const bad = done.rejected.map((r) => `line ${r.line}: ${r.reason}`).join(' ')
       setSaid(`${done.imported} words are in. ${bad}`)
       await queries.invalidateQueries()

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Rival, SoundView } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Failed, Loading, Tag } from '../../ui/Parts'
 import { Strip } from '../../ui/Strip'
@@ -15,7 +15,7 @@ export function Rivals({ sound }: { sound: SoundView }) {
   const count = Number(url.get('n') || '12')
   const taught = url.get('taught') !== 'no'
   const seed = Number(url.get('seed') || '0')
-  const list = useQuery({ ...ask.rivals(id, sound.phoneme, ticked, count, taught, seed), enabled: seed > 0 && ticked.length > 0 })
+  const list = useQuery({ ...ask('post', '/api/classes/{id}/rivals', { ...inPath({ id }), body: { sound: sound.phoneme, graphemes: ticked, count, taught, without: [], seed } }), enabled: seed > 0 && ticked.length > 0 })
   return (
     <section aria-label="Words for rival spellings" className="sheet p-3 flex flex-col gap-2 min-h-0">
       <h2 className="font-semibold">Words for rival spellings</h2>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { ClassMap, ConditionView, Pupil, RuleView } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading, Tag } from '../../ui/Parts'
 import { KINDS } from '../../ui/words'
@@ -15,7 +15,7 @@ const DOUBLING = 'double-before-ending'
 export function Rules() {
   const { accent } = useClass()
   const url = useUrl()
-  const rules = useQuery(ask.rules(accent))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
   if (rules.isPending) return <Loading rows={12} />
   if (rules.isError) return <Failed error={rules.error} retry={() => void rules.refetch()} />
   const chosen = rules.data.find((r) => r.id === url.get('rule')) ?? rules.data[0]
@@ -127,7 +127,7 @@ function whoFails(groups: ClassMap['groups'], kind: ClassMap['groups'][number]['
 
 function Children({ rule }: { rule: string }) {
   const { id } = useClass()
-  const map = useQuery(ask.map(id))
+  const map = useQuery(ask('get', '/api/classes/{id}/map', inPath({ id })))
   const groups = map.data?.groups.filter((g) => g.rule === rule) ?? []
   if (map.isError) return <p className="mute text-small">Whom it trips cannot be had just now.</p>
   if (!map.data) return null

@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, said } from '../../api/client'
-import { ask, classChanged } from '../../api/queries'
+import { client, dataOf, said } from '../../api/client'
+import { ask, classChanged, inPath } from '../../api/ask'
 import { useClass, useKinds, useToday } from '../../lib/classContext'
 import { comingDays, dayName } from '../../lib/days'
 import { FieldError } from '../../ui/FieldError'
@@ -20,8 +20,8 @@ export function SendWords({ words, sentences = false }: { words: readonly string
   const send = async () => {
     setFailure('')
     try {
-      const made = await api.send(id, day, [...words], sentences ? kinds.sentence.id : kinds.word.id)
-      queries.setQueryData(ask.session(made.id).queryKey, made)
+      const made = await dataOf(client.POST('/api/classes/{id}/sessions/words', { params: { path: { id } }, body: { date: day, kind: sentences ? kinds.sentence.id : kinds.word.id, words: [...words] } }))
+      queries.setQueryData(ask('get', '/api/sessions/{id}', inPath({ id: made.id })).queryKey, made)
       await classChanged(queries, id)
       setSent({ id: made.id, text: `${things} on ${dayName(day)}'s sheet.` })
     } catch (problem) {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { SoundView } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading } from '../../ui/Parts'
 import { GraphemeTable } from './GraphemeTable'
@@ -12,7 +12,7 @@ import { useUrl } from '../../lib/useUrl'
 /** Every sound with its spellings, every spelling with its sounds, and words for rival spellings. */
 export function Sounds() {
   const { accent } = useClass()
-  const sounds = useQuery(ask.sounds(accent))
+  const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
   if (sounds.isPending) return <Loading rows={12} />
   if (sounds.isError) return <Failed error={sounds.error} retry={() => void sounds.refetch()} />
   return <Shelf sounds={sounds.data} />

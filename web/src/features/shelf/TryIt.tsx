@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { RuleView } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Explained } from '../../ui/Explained'
 import { Failed } from '../../ui/Parts'
@@ -14,7 +14,7 @@ export function TryIt({ rule }: { rule: RuleView | undefined }) {
   const target = url.get('word')
   const attempt = url.get('written')
   const ready = /[a-z]/i.test(target) && attempt !== ''
-  const preview = useQuery({ ...ask.preview(accent, target, attempt), enabled: ready })
+  const preview = useQuery({ ...ask('post', '/api/marking/preview', { body: { accent, pairs: [{ target, attempt }] } }), enabled: ready })
   const mark = ready ? preview.data?.results[0] : undefined
   return (
     <section aria-label="Try it" className="sheet p-3 flex flex-col gap-2 min-h-0 overflow-auto items-start">

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { ask } from '../../api/queries'
+import { ask } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { graphemesOf } from '../../lib/turned'
 import { useUrl } from '../../lib/useUrl'
@@ -27,8 +27,8 @@ export function WordFilters() {
   const { accent } = useClass()
   const url = useUrl()
   const inTerms = useTerms()
-  const sounds = useQuery(ask.sounds(accent))
-  const rules = useQuery(ask.rules(accent))
+  const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
   const chosen = sounds.data?.find((s) => s.phoneme === url.get('sound'))
   const graphemes = chosen ? chosen.graphemes.map((g) => g.grapheme) : graphemesOf(sounds.data ?? []).map((g) => g.grapheme)
   const any = KEYS.some((k) => url.get(k))

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useRef } from 'react'
 import type { WordQuery, WordView } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading } from '../../ui/Parts'
 import { OwnWord } from './OwnWord'
@@ -20,7 +20,7 @@ export function Words() {
   const { accent, step } = useClass()
   const url = useUrl()
   const shown = Number(url.get('shown') || FIRST)
-  const found = useQuery(ask.words({ ...query(url.get, accent, step), limit: Math.min(MOST, shown) }))
+  const found = useQuery(ask('get', '/api/words', { params: { query: { ...query(url.get, accent, step), limit: Math.min(MOST, shown) } } }))
   const picked = url.list('picked')
   const pick = (word: string) => url.set({ picked: (picked.includes(word) ? picked.filter((w) => w !== word) : [...picked, word]).join(',') })
   const own = url.get('own')

@@ -2,8 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent, type KeyboardEvent } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useNavigate } from 'react-router'
-import { api, said, type ClassMap, type Focus, type RuleView, type SoundView } from '../../api/client'
-import { ask, classChanged } from '../../api/queries'
+import { client, dataOf, said, type ClassMap, type Focus, type RuleView, type SoundView } from '../../api/client'
+import { ask, classChanged, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { dayName } from '../../lib/days'
 import { FieldError } from '../../ui/FieldError'
@@ -37,10 +37,10 @@ function PlanForm({ day, close }: { day: string; close: () => void }) {
   const { id, accent, template: usual, step } = useClass()
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const rules = useQuery(ask.rules(accent))
-  const sounds = useQuery(ask.sounds(accent))
-  const templates = useQuery(ask.templates())
-  const map = useQuery(ask.map(id))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
+  const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
+  const templates = useQuery(ask('get', '/api/templates'))
+  const map = useQuery(ask('get', '/api/classes/{id}/map', inPath({ id })))
   const groups = map.data?.groups ?? []
   const [about, setAbout] = useState<string>()
   const [template, setTemplate] = useState<string>()
@@ -48,9 +48,9 @@ function PlanForm({ day, close }: { day: string; close: () => void }) {
   const choice = about ?? (groups.length > 0 ? NEEDS : '')
   const rivals = rivalsOf(sounds.data ?? [], step)
   const plan = useMutation({
-    mutationFn: () => api.plan(id, day, [focusOf(choice, rivals)], template, whom === '' ? [] : (groups[Number(whom)]?.pupils.map((p) => p.id) ?? [])),
+    mutationFn: () => dataOf(client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date: day, focus: [focusOf(choice, rivals)], pupils: whom === '' ? [] : (groups[Number(whom)]?.pupils.map((p) => p.id) ?? []), ...(template ? { template } : {}) } })),
     onSuccess: async (made) => {
-      queries.setQueryData(ask.session(made.id).queryKey, made)
+      queries.setQueryData(ask('get', '/api/sessions/{id}', inPath({ id: made.id })).queryKey, made)
       await classChanged(queries, id)
       await navigate(`/class/${id}/prepare/${made.id}`)
     },

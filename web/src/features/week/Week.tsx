@@ -1,7 +1,7 @@
 import { usePrefetchQuery, useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Summary } from '../../api/client'
-import { ask } from '../../api/queries'
+import { ask, inPath } from '../../api/ask'
 import { useClass, useToday } from '../../lib/classContext'
 import { dayName, daysOn, isSchoolDay, mondayOf, schoolWeek } from '../../lib/days'
 import { nextStep } from '../../lib/next'
@@ -14,7 +14,7 @@ import { useMoves } from './useMoves'
 import { useTakeAway } from './useTakeAway'
 
 /** Two weeks before a day and two after it: enough for the week shown and for what is next. */
-const around = (day: string) => [daysOn(day, -14), daysOn(day, 20)] as const
+const around = (id: number, day: string) => ask('get', '/api/classes/{id}/sessions', { params: { path: { id }, query: { from: daysOn(day, -14), to: daysOn(day, 20) } } })
 
 /** The five days of any week with their sessions, what the last papers say, and one next step. */
 export function Week() {
@@ -23,15 +23,15 @@ export function Week() {
   const url = useUrl()
   const monday = mondayOf(url.get('week') || today)
   const days = schoolWeek(monday)
-  const sessions = useQuery(ask.sessions(id, ...around(monday)))
-  const now = useQuery(ask.sessions(id, ...around(mondayOf(today))))
-  const map = useQuery(ask.map(id))
+  const sessions = useQuery(around(id, monday))
+  const now = useQuery(around(id, mondayOf(today)))
+  const map = useQuery(ask('get', '/api/classes/{id}/map', inPath({ id })))
   const taking = useTakeAway()
   const moves = useMoves()
   // So that a plan's form is whole when it opens.
-  usePrefetchQuery(ask.rules(accent))
-  usePrefetchQuery(ask.sounds(accent))
-  usePrefetchQuery(ask.templates())
+  usePrefetchQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
+  usePrefetchQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
+  usePrefetchQuery(ask('get', '/api/templates'))
   const turn = (weeks: number) => {
     const to = daysOn(monday, 7 * weeks)
     url.set({ week: to === mondayOf(today) ? '' : to })

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { api, type Summary } from '../../api/client'
-import { classChanged } from '../../api/queries'
+import { client, dataOf, ifMatch, type Summary } from '../../api/client'
+import { classChanged, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 
 const TEN_SECONDS = 10_000
@@ -12,13 +12,13 @@ export function useTakeAway() {
   const queries = useQueryClient()
   const [gone, setGone] = useState<Summary | undefined>()
   const take = useMutation({
-    mutationFn: (session: Summary) => api.remove(session.id, session.version),
+    mutationFn: (session: Summary) => dataOf(client.DELETE('/api/sessions/{id}', { params: { path: { id: session.id }, header: ifMatch(session.version) } })),
     onMutate: setGone,
     onError: () => setGone(undefined),
     onSettled: () => classChanged(queries, id),
   })
   const undo = useMutation({
-    mutationFn: (session: Summary) => api.restore(session.id),
+    mutationFn: (session: Summary) => dataOf(client.POST('/api/sessions/{id}/restore', inPath({ id: session.id }))),
     onSuccess: () => setGone(undefined),
     onSettled: () => classChanged(queries, id),
   })

@@ -2,8 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useNavigate, useParams } from 'react-router'
-import { api, type Item, type Session } from '../../../api/client'
-import { ask, classChanged } from '../../../api/queries'
+import { client, dataOf, ifMatch, type Item, type Session } from '../../../api/client'
+import { ask, classChanged, inPath } from '../../../api/ask'
 import { isShown, type Call } from '../../../kinds'
 import { useClass, useKinds } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
@@ -23,7 +23,7 @@ import { useTerms } from '../../../lib/terms'
 /** Gives a session, one item and one step at a time. */
 export function Dictate() {
   const { id } = useParams()
-  const session = useQuery(ask.session(Number(id)))
+  const session = useQuery(ask('get', '/api/sessions/{id}', inPath({ id: Number(id) })))
   if (session.isPending) return <Loading />
   if (session.isError) return <Failed error={session.error} retry={() => void session.refetch()} />
   return <Giving key={session.data.id} session={session.data} />
@@ -43,13 +43,13 @@ function Giving({ session }: { session: Session }) {
   const stumbling = useStumbling(session.id, here)
   const playing = played || session.points !== undefined
   const finish = useMutation({
-    mutationFn: () => api.become(session.id, session.version, 'GIVEN', clock.took()),
+    mutationFn: () => dataOf(client.PUT('/api/sessions/{id}/state', { params: { path: { id: session.id }, header: ifMatch(session.version) }, body: { state: 'GIVEN', took: clock.took() } })),
     onSuccess: async (given) => {
-      queries.setQueryData(ask.session(session.id).queryKey, given)
+      queries.setQueryData(ask('get', '/api/sessions/{id}', inPath({ id: session.id })).queryKey, given)
       await classChanged(queries, classId)
       await navigate(`/class/${classId}/mark/${session.id}`)
     },
-    onError: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey }),
+    onError: () => queries.invalidateQueries({ queryKey: ask('get', '/api/sessions/{id}', inPath({ id: session.id })).queryKey }),
   })
   if (!here) {
     return (
@@ -106,8 +106,8 @@ function useStumbling(session: number, here: Call | undefined) {
   const queries = useQueryClient()
   const [naming, setNaming] = useState(false)
   const note = useMutation({
-    mutationFn: ({ item, pupils }: { item: Item; pupils?: readonly number[] }) => api.stumble(session, item.id, pupils ? pupils.length > 0 || item.stumbled : !item.stumbled, pupils ?? []),
-    onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session).queryKey, exact: true }),
+    mutationFn: ({ item, pupils }: { item: Item; pupils?: readonly number[] }) => dataOf(client.PUT('/api/sessions/{id}/items/{itemId}/stumble', { params: { path: { id: session, itemId: item.id } }, body: { stumbled: pupils ? pupils.length > 0 || item.stumbled : !item.stumbled, pupils: [...(pupils ?? [])] } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ask('get', '/api/sessions/{id}', inPath({ id: session })).queryKey, exact: true }),
   })
   useHotkeys('x', () => (here?.kind.spoken && !note.isPending ? note.mutate({ item: here.item }) : undefined), FREE)
   useHotkeys('n', () => (here?.kind.spoken ? setNaming(true) : undefined), FREE)

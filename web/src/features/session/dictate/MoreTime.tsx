@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 
 const HUNDRED = 100
@@ -7,7 +7,7 @@ const HUNDRED = 100
 /** Who has more time to write, and until when. */
 export function MoreTime({ seconds }: { seconds: number }) {
   const { id } = useClass()
-  const everyone = useQuery(ask.everyone(id))
+  const everyone = useQuery(ask('get', '/api/classes/{id}/pupils', inPath({ id })))
   const slower = everyone.data?.filter((e) => !e.to && e.extraTime > 0) ?? []
   if (slower.length === 0) return null
   return (

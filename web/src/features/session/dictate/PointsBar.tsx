@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { api, said, type Item, type Session } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { client, dataOf, said, type Item, type Session } from '../../../api/client'
+import { ask, inPath } from '../../../api/ask'
 import { FieldError } from '../../../ui/FieldError'
 import { Key } from '../../../ui/Parts'
 import { nextPoints, saidPoints } from './points'
@@ -15,12 +15,12 @@ interface Given {
 /** The class plays against the teacher: a key gives a side a point for this item, again half, again none. */
 export function PointsBar({ session, item }: { session: Session; item: Item }) {
   const queries = useQueryClient()
-  const { queryKey } = ask.session(session.id)
+  const { queryKey } = ask('get', '/api/sessions/{id}', inPath({ id: session.id }))
   const [given, setGiven] = useState<Given>({ ours: item.ours, theirs: item.theirs })
   const keep = useMutation({
     // One after the other, however fast the keys.
     scope: { id: `points ${session.id}` },
-    mutationFn: ({ ours, theirs }: Given) => api.points(session.id, item.id, ours, theirs),
+    mutationFn: ({ ours, theirs }: Given) => dataOf(client.PUT('/api/sessions/{id}/items/{itemId}/points', { params: { path: { id: session.id, itemId: item.id } }, body: { ours, theirs } })),
     onError: () => setGiven({ ours: item.ours, theirs: item.theirs }),
     onSettled: () => queries.invalidateQueries({ queryKey, exact: true }),
   })

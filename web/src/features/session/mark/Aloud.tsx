@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
-import { api, said, type Item, type Pupil, type Session } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { client, dataOf, said, type Item, type Pupil, type Session } from '../../../api/client'
+import { ask, inPath } from '../../../api/ask'
 import { FieldError } from '../../../ui/FieldError'
 
 const isAloud = (block: Session['blocks'][number]) => block.spoken && block.items.length > 0
@@ -12,8 +12,8 @@ export function Aloud({ session, pupils, close }: { session: Session; pupils: re
   const queries = useQueryClient()
   const [open, setOpen] = useState<number>()
   const note = useMutation({
-    mutationFn: ({ item, stumbled, who }: { item: Item; stumbled: boolean; who: readonly number[] }) => api.stumble(session.id, item.id, stumbled, who),
-    onSettled: () => queries.invalidateQueries({ queryKey: ask.session(session.id).queryKey, exact: true }),
+    mutationFn: ({ item, stumbled, who }: { item: Item; stumbled: boolean; who: readonly number[] }) => dataOf(client.PUT('/api/sessions/{id}/items/{itemId}/stumble', { params: { path: { id: session.id, itemId: item.id } }, body: { stumbled, pupils: [...(who)] } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ask('get', '/api/sessions/{id}', inPath({ id: session.id })).queryKey, exact: true }),
   })
   useEffect(() => dialog.current?.showModal(), [])
   const spoken = session.blocks.filter(isAloud)

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
-import { api, said } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { client, dataOf, said } from '../../../api/client'
+import { ask, inPath } from '../../../api/ask'
 import { FieldError } from '../../../ui/FieldError'
 
 const SIGNS = { NOT_HERE: '○', WRITING: '◐', HANDED_IN: '●' } as const
@@ -14,16 +14,16 @@ const AGAIN = 5_000
 export function Handout({ session, close }: { session: number; close: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null)
   const queries = useQueryClient()
-  const { queryKey } = ask.handout(session)
+  const { queryKey } = ask('get', '/api/sessions/{id}/handout', inPath({ id: session }))
   // Asked again while it is looked at: who sits down writes nothing yet.
-  const view = useQuery({ ...ask.handout(session), refetchInterval: AGAIN })
-  const open = useMutation({ mutationFn: () => api.openHandout(session), onSuccess: (now) => queries.setQueryData(queryKey, now) })
-  const end = useMutation({ mutationFn: () => api.endHandout(session), onSettled: () => queries.invalidateQueries({ queryKey }) })
-  const room = useQuery({ ...ask.room(session), refetchInterval: (q) => (q.state.data?.writing ? AGAIN : false) })
+  const view = useQuery({ ...ask('get', '/api/sessions/{id}/handout', inPath({ id: session })), refetchInterval: AGAIN })
+  const open = useMutation({ mutationFn: () => dataOf(client.POST('/api/sessions/{id}/handout', inPath({ id: session }))), onSuccess: (now) => queries.setQueryData(queryKey, now) })
+  const end = useMutation({ mutationFn: () => dataOf(client.DELETE('/api/sessions/{id}/handout', inPath({ id: session }))), onSettled: () => queries.invalidateQueries({ queryKey }) })
+  const room = useQuery({ ...ask('get', '/api/sessions/{id}/room', inPath({ id: session })), refetchInterval: (q) => (q.state.data?.writing ? AGAIN : false) })
   const begin = useMutation({
-    mutationFn: () => api.beginRoom(session),
+    mutationFn: () => dataOf(client.POST('/api/sessions/{id}/room', inPath({ id: session }))),
     onSuccess: async (now) => {
-      queries.setQueryData(ask.room(session).queryKey, now)
+      queries.setQueryData(ask('get', '/api/sessions/{id}/room', inPath({ id: session })).queryKey, now)
       await queries.invalidateQueries({ queryKey })
     },
   })

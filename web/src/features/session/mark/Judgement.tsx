@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, said, type Cell } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { client, dataOf, said, type Cell } from '../../../api/client'
+import { ask, inPath } from '../../../api/ask'
 import { FieldError } from '../../../ui/FieldError'
 
 const COUNTS = [
@@ -20,11 +20,11 @@ export function Judgement({ cell, replace }: { cell: Cell; replace: (cell: Cell)
   const [note, setNote] = useState('')
   const now = cell.override === 'RIGHT' || cell.override === 'ABSENT' ? cell.override : 'marked'
   const count = useMutation({
-    mutationFn: ({ as, label }: Way) => (as === 'marked' ? api.withdraw(cell.attemptId) : api.judge(cell.attemptId, as, note.trim() || `counted ${label}`)),
+    mutationFn: ({ as, label }: Way) => (as === 'marked' ? dataOf(client.DELETE('/api/attempts/{id}/override', inPath({ id: cell.attemptId }))) : dataOf(client.PUT('/api/attempts/{id}/override', { params: { path: { id: cell.attemptId } }, body: { result: as, note: note.trim() || `counted ${label}` } }))),
     onSuccess: (judged) => {
       replace(judged)
       setNote('')
-      void queries.invalidateQueries({ queryKey: ask.judgements(cell.attemptId).queryKey })
+      void queries.invalidateQueries({ queryKey: ask('get', '/api/attempts/{id}/judgements', inPath({ id: cell.attemptId })).queryKey })
     },
   })
   return (
@@ -55,7 +55,7 @@ export function Judgement({ cell, replace }: { cell: Cell; replace: (cell: Cell)
 /** Why she counts it so, and every judgement it was given: none is lost when it is withdrawn. */
 function Log({ cell, note, write }: { cell: Cell; note: string; write: (note: string) => void }) {
   const [open, setOpen] = useState(false)
-  const log = useQuery({ ...ask.judgements(cell.attemptId), enabled: open })
+  const log = useQuery({ ...ask('get', '/api/attempts/{id}/judgements', inPath({ id: cell.attemptId })), enabled: open })
   return (
     <details className="basis-full text-small" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="cursor-pointer mute">a note, and what was judged before</summary>

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useParams } from 'react-router'
 import type { Paper, Session } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass, useKinds } from '../../../lib/classContext'
 import { Empty } from '../../../ui/Empty'
 import { FieldError } from '../../../ui/FieldError'
@@ -27,8 +27,8 @@ import type { PaperStore } from './paperStore'
 /** Papers down, words across: type what each child wrote, see the marks as you type. */
 export function MarkPage() {
   const { id } = useParams()
-  const session = useQuery(ask.session(Number(id)))
-  const papers = useQuery(ask.papers(Number(id)))
+  const session = useQuery(ask('get', '/api/sessions/{id}', inPath({ id: Number(id) })))
+  const papers = useQuery(ask('get', '/api/sessions/{id}/papers', inPath({ id: Number(id) })))
   if (session.isError) return <Failed error={session.error} retry={() => void session.refetch()} />
   if (papers.isError) return <Failed error={papers.error} retry={() => void papers.refetch()} />
   if (session.isPending || papers.isPending) return <Loading rows={10} />

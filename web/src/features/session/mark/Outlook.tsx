@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
-import { api, said, type Session } from '../../../api/client'
-import { ask, classChanged } from '../../../api/queries'
+import { client, dataOf, said, type Session } from '../../../api/client'
+import { ask, classChanged, inPath } from '../../../api/ask'
 import { useClass, useToday } from '../../../lib/classContext'
 import { dayName, daysOn, schoolDay } from '../../../lib/days'
 import { FieldError } from '../../../ui/FieldError'
@@ -17,14 +17,14 @@ export function Outlook({ session, kept }: { session: Session; /** Changes whene
   const day = schoolDay(today > session.date ? today : daysOn(session.date, 1))
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const outlook = useQuery(ask.outlook(session.id))
+  const outlook = useQuery(ask('get', '/api/sessions/{id}/outlook', inPath({ id: session.id })))
   useEffect(() => {
-    const timer = window.setTimeout(() => void queries.invalidateQueries({ queryKey: ask.outlook(session.id).queryKey }), SOON)
+    const timer = window.setTimeout(() => void queries.invalidateQueries({ queryKey: ask('get', '/api/sessions/{id}/outlook', inPath({ id: session.id })).queryKey }), SOON)
     return () => window.clearTimeout(timer)
   }, [kept, queries, session.id])
   const next = outlook.data?.next
   const plan = useMutation({
-    mutationFn: () => api.plan(id, day, [{ rule: next?.rule ?? '' }], undefined, next?.pupils ?? []),
+    mutationFn: () => dataOf(client.POST('/api/classes/{id}/sessions', { params: { path: { id } }, body: { date: day, focus: [{ rule: next?.rule ?? '' }], pupils: next?.pupils ?? [] } })),
     onSuccess: async (made) => {
       await classChanged(queries, id)
       await navigate(`/class/${id}/prepare/${made.id}`)

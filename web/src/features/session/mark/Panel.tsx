@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { memo } from 'react'
 import type { Item, Paper, Pupil, Session } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { daysOn } from '../../../lib/days'
 import { ruleOf } from '../../../lib/focus'
@@ -52,7 +52,8 @@ function Attempt({ entry, column, store }: { entry: Entry; column: Column; store
   const kept = entry.kept
   const right = !kept || kept.state !== 'WRITTEN' || kept.mark?.result === 'RIGHT'
   const told = kept?.mark?.facts !== undefined || kept?.sentence?.words.some((w) => w.mark?.facts) === true
-  const asked = useQuery({ ...ask.attempt(kept?.attemptId ?? 0, kept?.version ?? 0), enabled: !right && !told && !entry.draft })
+  const explained = ask('get', '/api/attempts/{id}', inPath({ id: kept?.attemptId ?? 0 }))
+  const asked = useQuery({ ...explained, queryKey: [...explained.queryKey, kept?.version], enabled: !right && !told && !entry.draft })
   const cell = told ? kept : (asked.data ?? kept)
   const { item } = column
   const { Told } = column.kind
@@ -112,7 +113,7 @@ function Quarrel({ entry, pupil, column, store }: { entry: Entry; pupil: Pupil; 
 const ChildAndRule = memo(function ChildAndRule({ pupil, rule, condition, session, store }: { pupil: Pupil; rule: string; condition: string | undefined; session: Session; store: PaperStore }) {
   const { id } = useClass()
   useRevision(store)
-  const before = useQuery(ask.evidence(id, pupil.id, rule, daysOn(session.date, -1)))
+  const before = useQuery(ask('get', '/api/classes/{id}/pupils/{pupilId}/rules/{rule}', { params: { path: { id, pupilId: pupil.id, rule }, query: { asOf: daysOn(session.date, -1) } } }))
   const standing = before.data?.standing
   const today = onThisPaper(session, pupil.id, rule, store)
   const ground = standing && [...standing.broken, ...standing.kept].find((c) => c.condition === condition)
@@ -162,7 +163,7 @@ const NAMED = 5
 const SoFar = memo(function SoFar({ session, papers, store }: { session: Session; papers: readonly Paper[]; store: PaperStore }) {
   const { accent } = useClass()
   useRevision(store)
-  const rules = useQuery(ask.rules(accent))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
   const all = slips(session, papers, store)
   const says = (id: string) => rules.data?.flatMap((r) => r.conditions).find((c) => c.id === id)?.says ?? ''
   return (

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import type { Pupil } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import type { PaperStore } from './paperStore'
 import { useRevision } from './usePapers'
 
@@ -11,13 +11,13 @@ const SOON = 800
 /** The open paper in numbers, as the class counts them. */
 export function PaperFoot({ session, pupil, store }: { session: number; pupil: Pupil; store: PaperStore }) {
   const queries = useQueryClient()
-  const scores = useQuery(ask.scores(session))
+  const scores = useQuery(ask('get', '/api/sessions/{id}/scores', inPath({ id: session })))
   const kept = useRevision(store)
   const counted = useRef(kept)
   useEffect(() => {
     if (counted.current === kept) return undefined
     counted.current = kept
-    const timer = window.setTimeout(() => void queries.invalidateQueries({ queryKey: ask.scores(session).queryKey }), SOON)
+    const timer = window.setTimeout(() => void queries.invalidateQueries({ queryKey: ask('get', '/api/sessions/{id}/scores', inPath({ id: session })).queryKey }), SOON)
     return () => window.clearTimeout(timer)
   }, [kept, queries, session])
   const says = scores.data?.find((s) => s.pupilId === pupil.id)?.says

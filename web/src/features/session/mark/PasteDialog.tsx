@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
-import { api, said, type Cell, type PasteView } from '../../../api/client'
+import { client, dataOf, said, type Cell, type PasteView } from '../../../api/client'
 import { FieldError } from '../../../ui/FieldError'
 import { counted } from '../../../ui/words'
 
@@ -11,9 +11,9 @@ export function PasteDialog({ session, taken, close }: { session: number; taken:
   const dialog = useRef<HTMLDialogElement>(null)
   const [text, setText] = useState('')
   const [replace, setReplace] = useState(false)
-  const look = useMutation({ mutationFn: (block: string) => api.paste(session, { text: block, keep: false, replace: false }) })
+  const look = useMutation({ mutationFn: (block: string) => dataOf(client.POST('/api/sessions/{id}/paste', { params: { path: { id: session } }, body: { text: block, keep: false, replace: false } })) })
   const keep = useMutation({
-    mutationFn: () => api.paste(session, { text, keep: true, replace }),
+    mutationFn: () => dataOf(client.POST('/api/sessions/{id}/paste', { params: { path: { id: session } }, body: { text, keep: true, replace } })),
     onSuccess: (result) => {
       taken(result.kept)
       close()

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState, useSyncExternalStore } from 'react'
-import { api, type Paper, type Session } from '../../../api/client'
-import { classChanged } from '../../../api/queries'
+import { client, dataOf, type Paper, type Session } from '../../../api/client'
+import { classChanged } from '../../../api/ask'
 import type { Entry } from './cells'
 import { PaperStore } from './paperStore'
 
@@ -15,9 +15,9 @@ export function usePapers(session: Session, papers: readonly Paper[]): PaperStor
         papers,
         session.blocks.filter((b) => !b.spoken).flatMap((b) => b.items.map((i) => i.id)),
         {
-          type: (pupilId, itemId, typed) => api.type(session.id, pupilId, itemId, typed),
-          typePaper: (pupilId, cells) => api.typePaper(session.id, pupilId, [...cells]),
-          paper: (pupilId, state) => api.paper(session.id, pupilId, state),
+          type: (pupilId, itemId, typed) => dataOf(client.PUT('/api/sessions/{id}/papers/{pupilId}/items/{itemId}', { params: { path: { id: session.id, pupilId, itemId } }, body: typed })),
+          typePaper: (pupilId, cells) => dataOf(client.PUT('/api/sessions/{id}/papers/{pupilId}/items', { params: { path: { id: session.id, pupilId } }, body: { cells: [...cells] } })),
+          paper: (pupilId, state) => dataOf(client.PUT('/api/sessions/{id}/papers/{pupilId}', { params: { path: { id: session.id, pupilId } }, body: { state } })),
         },
       ),
   )

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, said, type Paper } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { client, dataOf, said, type Paper } from '../../../api/client'
+import { theClasses } from '../../../api/ask'
 
 /** Papers in the order of the pile, which is the class's from then on. */
 export interface Pile {
@@ -18,8 +18,8 @@ export function usePile(classId: number, first: readonly Paper[]): Pile {
   const queries = useQueryClient()
   const [papers, setPapers] = useState(first)
   const keep = useMutation({
-    mutationFn: (next: readonly Paper[]) => api.order(classId, next.map((p) => p.pupil.id)),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ask.classes().queryKey }),
+    mutationFn: (next: readonly Paper[]) => dataOf(client.PUT('/api/classes/{id}/order', { params: { path: { id: classId } }, body: { pupils: next.map((p) => p.pupil.id) } })),
+    onSuccess: () => queries.invalidateQueries(theClasses),
   })
   const put = (next: readonly Paper[]) => {
     setPapers(next)

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import type { Focus, RuleView, SoundView } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { Key } from '../../../ui/Parts'
 import { focusOn } from './plan'
@@ -17,8 +17,8 @@ export function Finder({ rules, plan }: { rules: readonly RuleView[]; plan: Plan
   const [typed, setTyped] = useState('')
   const box = useRef<HTMLInputElement>(null)
   const list = useRef<HTMLElement>(null)
-  const map = useQuery(ask.map(of.id))
-  const sounds = useQuery(ask.sounds(of.accent))
+  const map = useQuery(ask('get', '/api/classes/{id}/map', inPath({ id: of.id })))
+  const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent: of.accent } } }))
   useHotkeys('/', () => box.current?.focus(), { preventDefault: true, useKey: true })
   const children = (id: string) => map.data?.groups.filter((g) => g.rule === id).reduce((n, g) => n + g.pupils.length, 0) ?? 0
   const wanted = typed.trim().toLowerCase()

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useNavigate } from 'react-router'
-import { api, said, type Session } from '../../../api/client'
-import { ask, classChanged } from '../../../api/queries'
+import { client, dataOf, said, type Session } from '../../../api/client'
+import { ask, classChanged } from '../../../api/ask'
 import { daysOn } from '../../../lib/days'
 import type { PlanEdit } from './usePlan'
 
@@ -10,20 +10,20 @@ import type { PlanEdit } from './usePlan'
 export function More({ session, plan }: { session: Session; plan: PlanEdit }) {
   const navigate = useNavigate()
   const queries = useQueryClient()
-  const classes = useQuery(ask.classes())
+  const classes = useQuery(ask('get', '/api/classes'))
   const [date, setDate] = useState(daysOn(session.date, 1))
   const [to, setTo] = useState(session.classId)
   const [name, setName] = useState('')
   const copy = useMutation({
-    mutationFn: () => api.copy(session.id, date, to),
+    mutationFn: () => dataOf(client.POST('/api/sessions/{id}/copy', { params: { path: { id: session.id } }, body: { date, classId: to } })),
     onSuccess: async (made) => {
       await classChanged(queries, made.classId)
       await navigate(`/class/${made.classId}/prepare/${made.id}`)
     },
   })
   const template = useMutation({
-    mutationFn: () => api.keepTemplate(session.id, name),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ask.templates().queryKey }),
+    mutationFn: () => dataOf(client.POST('/api/sessions/{id}/template', { params: { path: { id: session.id } }, body: { name } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ask('get', '/api/templates').queryKey }),
   })
   const sent = (work: () => void) => (e: FormEvent) => {
     e.preventDefault()

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import type { RuleView, Session } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass, useKinds } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
 import { useUrl } from '../../../lib/useUrl'
@@ -24,8 +24,8 @@ import { useTerms } from '../../../lib/terms'
 export function Prepare() {
   const { id } = useParams()
   const { accent } = useClass()
-  const session = useQuery(ask.session(Number(id)))
-  const rules = useQuery(ask.rules(accent))
+  const session = useQuery(ask('get', '/api/sessions/{id}', inPath({ id: Number(id) })))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
   if (session.isPending || rules.isPending) return <Loading />
   if (session.isError) return <Failed error={session.error} retry={() => void session.refetch()} />
   if (rules.isError) return <Failed error={rules.error} retry={() => void rules.refetch()} />

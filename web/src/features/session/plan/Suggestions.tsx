@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { FilledItem, Session } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { Failed, Loading } from '../../../ui/Parts'
 import type { PlannedBlock } from './plan'
@@ -23,7 +23,7 @@ export function Suggestions({
 }) {
   const of = useClass()
   const found = useQuery(
-    ask.fill(of.id, { kind: block.kind, role: block.role, focus: session.focus, count: SHOWN, without: [], session: session.id, seed: seed + 1 }),
+    ask('post', '/api/classes/{id}/fill', { ...inPath({ id: of.id }), body: { kind: block.kind, role: block.role, focus: session.focus, count: SHOWN, without: [], session: session.id, seed: seed + 1 } }),
   )
   if (found.isPending) return <Loading />
   if (found.isError) return <Failed error={found.error} retry={() => void found.refetch()} />

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
-import { api, ApiProblem, type Session } from '../../../api/client'
-import { ask, classChanged } from '../../../api/queries'
+import { ApiProblem, client, dataOf, ifMatch, type Session } from '../../../api/client'
+import { ask, classChanged, inPath } from '../../../api/ask'
 import { useLeaving } from '../../../lib/useLeaving'
 import { inverse } from './inverse'
 import { planOf, toSend, type Change, type Planned } from './plan'
@@ -48,19 +48,19 @@ export function usePlan(session: Session) {
   const queries = useQueryClient()
   const [{ kept, pending }, setSheet] = useState<{ kept: Session; pending: readonly Change[] }>({ kept: session, pending: [] })
   const [failed, setFailed] = useState<Failed | undefined>()
-  const { queryKey } = ask.session(session.id)
+  const { queryKey } = ask('get', '/api/sessions/{id}', inPath({ id: session.id }))
 
   const keep = async ({ change, step }: Sent): Promise<Session> => {
     let seen = queries.getQueryData<Session>(queryKey) ?? session
     for (let tries = 1; ; tries++) {
       try {
-        const done = await api.rewrite(seen.id, seen.version, toSend(change(planOf(seen))))
+        const done = await dataOf(client.PUT('/api/sessions/{id}', { params: { path: { id: seen.id }, header: ifMatch(seen.version) }, body: toSend(change(planOf(seen))) }))
         step.was = planOf(seen)
         step.did = planOf(done)
         return done
       } catch (late) {
         if (!(late instanceof ApiProblem) || late.status !== 409 || tries === MOST_TRIES) throw late
-        const now = await api.session(seen.id)
+        const now = await dataOf(client.GET('/api/sessions/{id}', inPath({ id: seen.id })))
         if (now.version === seen.version) throw late
         queries.setQueryData(queryKey, now)
         seen = now

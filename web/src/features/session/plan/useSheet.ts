@@ -1,5 +1,5 @@
 import { useIsMutating, useMutation } from '@tanstack/react-query'
-import { api, type Candidate, type CandidateGroup, type FilledItem, type Session } from '../../../api/client'
+import { client, dataOf, type Candidate, type CandidateGroup, type FilledItem, type Session } from '../../../api/client'
 import type { PlannedItem } from '../../../kinds'
 import { useClass, useKinds } from '../../../lib/classContext'
 import { useLeaving } from '../../../lib/useLeaving'
@@ -13,7 +13,7 @@ export function useSheet(session: Session, plan: PlanEdit, groups: readonly Cand
   const focus = [...plan.now.focus]
   const onSheet = plan.now.blocks.flatMap((b) => b.items.map((i) => i.text))
   const ask = (block: { kind: string; role: PlannedBlock['role'] }, count: number, without: readonly string[]) =>
-    api.fill(of.id, { kind: block.kind, role: block.role, focus, count, without: [...without], session: session.id, seed: Date.now() })
+    dataOf(client.POST('/api/classes/{id}/fill', { params: { path: { id: of.id } }, body: { kind: block.kind, role: block.role, focus, count, without: [...without], session: session.id, seed: Date.now() } }))
   // One after the other, however fast the clicks: a block that is asked for first stands first.
   const doing = useMutation({ scope: { id: `sheet ${session.id}` }, mutationFn: (work: () => Promise<void>) => work() })
   const waiting = useIsMutating({ predicate: (one) => one.options.scope?.id === `sheet ${session.id}` }) > 0

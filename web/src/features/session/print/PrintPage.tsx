@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { dayName } from '../../../lib/days'
 import { useUrl } from '../../../lib/useUrl'
@@ -20,7 +20,7 @@ const PAPERS = [
 export function PrintPage() {
   const { id } = useParams()
   const { id: classId } = useClass()
-  const session = useQuery(ask.session(Number(id)))
+  const session = useQuery(ask('get', '/api/sessions/{id}', inPath({ id: Number(id) })))
   const url = useUrl()
   const paper = url.get('paper') || 'sheet'
   const query = new URLSearchParams()

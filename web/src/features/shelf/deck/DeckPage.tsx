@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { CardView } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { Empty } from '../../../ui/Empty'
@@ -30,7 +30,7 @@ export function DeckPage() {
   const { id } = useClass()
   const url = useUrl()
   const inTerms = useTerms()
-  const deck = useQuery(ask.deck(id))
+  const deck = useQuery(ask('get', '/api/classes/{id}/deck', inPath({ id })))
   if (deck.isPending) return <Loading />
   if (deck.isError) return <Failed error={deck.error} retry={() => void deck.refetch()} />
   const { cards, secure } = deck.data

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { ChainQuery, ChainView } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { Failed, Loading } from '../../../ui/Parts'
@@ -21,7 +21,7 @@ export function Chains() {
   const { accent, step } = useClass()
   const url = useUrl()
   const seed = Number(url.get('seed') || 1)
-  const chain = useQuery(ask.chain(chainQuery(url.get, accent, step)))
+  const chain = useQuery(ask('get', '/api/chains', { params: { query: chainQuery(url.get, accent, step) } }))
   return (
     <div className="grid grid-cols-1 lg:grid-cols-[300px_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">
       <form aria-label="The chain" className="flex flex-col gap-1.5" onSubmit={(e) => e.preventDefault()}>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useState } from 'react'
 import type { CheckedText, TextToCheck } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { Failed } from '../../../ui/Parts'
@@ -16,11 +16,11 @@ const KEPT = 'dettato-text'
 export function CheckText() {
   const { id, accent } = useClass()
   const url = useUrl()
-  const rules = useQuery(ask.rules(accent))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
   const [text, setText] = useState(() => sessionStorage.getItem(KEPT) ?? '')
   const rule = url.get('rule')
   const body: TextToCheck = { accent, classId: id, text: useDeferredValue(text), ...(rule ? { focus: { rule } } : {}) }
-  const checked = useQuery({ ...ask.checkText(body), enabled: body.text.trim() !== '' })
+  const checked = useQuery({ ...ask('post', '/api/texts/check', { body }), enabled: body.text.trim() !== '' })
   const type = (typed: string) => {
     setText(typed)
     sessionStorage.setItem(KEPT, typed)
@@ -74,7 +74,7 @@ function Findings({ found }: { found: CheckedText }) {
 /** Words by the rule whose special spelling is due in them. */
 function Tested({ words }: { words: CheckedText['words'] }) {
   const { accent } = useClass()
-  const known = useQuery(ask.rules(accent))
+  const known = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
   const tested = (known.data ?? []).map((rule) => {
     const due = new Set(rule.conditions.filter((c) => c.side === 'DUE').map((c) => c.id))
     const asked = words.filter((w) => w.rules.some((r) => due.has(r.condition))).map((w) => w.word)

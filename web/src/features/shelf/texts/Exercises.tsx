@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { ExerciseQuery, ExerciseView, Task } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask, inPath } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { FieldError } from '../../../ui/FieldError'
@@ -14,12 +14,12 @@ import { handout } from './handout'
 export function Exercises() {
   const { id } = useClass()
   const url = useUrl()
-  const kinds = useQuery(ask.exercises(id))
+  const kinds = useQuery(ask('get', '/api/classes/{id}/exercises', inPath({ id })))
   // Tasks that share a box show best what this page is for.
   const kind = kinds.data?.find((k) => k.id === url.get('ex')) ?? kinds.data?.find((k) => k.boxed)
   const open = kind?.id ?? ''
   const seed = Number(url.get('seed') || 1)
-  const made = useQuery({ ...ask.tasks(id, open, taskQuery(url.get)), enabled: open !== '' })
+  const made = useQuery({ ...ask('get', '/api/classes/{id}/exercises/{kind}', { params: { path: { id, kind: open }, query: taskQuery(url.get) } }), enabled: open !== '' })
   const answers = url.get('answers') !== 'no'
   const tasks = made.data?.tasks ?? []
   return (
@@ -74,8 +74,8 @@ export function Exercises() {
 function About() {
   const { accent } = useClass()
   const url = useUrl()
-  const rules = useQuery(ask.rules(accent))
-  const sounds = useQuery(ask.sounds(accent))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
+  const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
   const sound = sounds.data?.find((s) => s.phoneme === url.get('sound'))
   const ticked = url.list('graphemes')
   return (

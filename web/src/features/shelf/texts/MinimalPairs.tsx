@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { ask } from '../../../api/queries'
+import { ask } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { Failed, Loading } from '../../../ui/Parts'
@@ -28,10 +28,10 @@ export function MinimalPairs() {
   const { accent, step } = useClass()
   const url = useUrl()
   const inTerms = useTerms()
-  const rules = useQuery(ask.rules(accent))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
   const contrast = url.get('contrast') || 'split-vowel'
   const word = url.get('word')
-  const found = useQuery(ask.pairs(accent, contrast, word, step))
+  const found = useQuery(ask('get', '/api/pairs', { params: { query: { accent, contrast, word, step, limit: 60 } } }))
   const words = [...new Set((found.data?.pairs ?? []).slice(0, 6).flatMap((p) => [p.a, p.b]))]
   return (
     <div className="grid grid-cols-1 lg:grid-cols-[360px_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">

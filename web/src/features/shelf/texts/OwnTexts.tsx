@@ -1,6 +1,7 @@
+import { inPath } from '../../../api/ask'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, said } from '../../../api/client'
+import { asText, client, dataOf, said, type ImportedTexts } from '../../../api/client'
 import { FieldError } from '../../../ui/FieldError'
 
 /** Keeps what a school writes itself; sentences and texts are then read anew. */
@@ -23,11 +24,11 @@ export function useOwnTexts() {
   return {
     failure,
     told,
-    keep: (title: string, text: string) => after(api.keepText(title, text), () => 'It is kept, and found with the rest when it fits the filters.'),
-    drop: (id: number) => after(api.dropText(id), () => 'It is taken away.'),
+    keep: (title: string, text: string) => after(dataOf(client.POST('/api/own-texts', { body: { title, text } })), () => 'It is kept, and found with the rest when it fits the filters.'),
+    drop: (id: number) => after(dataOf(client.DELETE('/api/own-texts/{id}', inPath({ id }))), () => 'It is taken away.'),
     take: (file: string) =>
-      after(api.importTexts(file), (result) => {
-        const { imported, rejected } = result as Awaited<ReturnType<typeof api.importTexts>>
+      after(dataOf(client.POST('/api/own-texts/import', { body: file, ...asText('text/csv') })), (result) => {
+        const { imported, rejected } = result as ImportedTexts
         const bad = rejected.map((r) => `line ${r.line}: ${r.reason}`).join('; ')
         return `${imported} taken in.${bad ? ` Not taken: ${bad}.` : ''}`
       }),

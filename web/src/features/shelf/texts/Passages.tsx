@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { PassageView } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { FieldError } from '../../../ui/FieldError'
@@ -14,8 +14,8 @@ import { DropOwn, OwnText } from './OwnTexts'
 export function Passages() {
   const { accent, step } = useClass()
   const url = useUrl()
-  const sounds = useQuery(ask.sounds(accent))
-  const found = useQuery(ask.passages(accent, url.get('sound'), step))
+  const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
+  const found = useQuery(ask('get', '/api/passages', { params: { query: { accent, sound: url.get('sound'), step } } }))
   const open = found.data?.find((p) => p.title === url.get('title')) ?? found.data?.[0]
   return (
     <div className="grid grid-cols-1 lg:grid-cols-[270px_1fr] gap-4 min-h-0 grow max-lg:min-h-fit">

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { ask } from '../../../api/queries'
+import { ask } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { Choice, Flag, Pick, Row } from '../filters'
@@ -21,8 +21,8 @@ const LENGTHS = [
 export function SentenceFilters() {
   const { accent } = useClass()
   const url = useUrl()
-  const rules = useQuery(ask.rules(accent))
-  const sounds = useQuery(ask.sounds(accent))
+  const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
+  const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
   const rule = rules.data?.find((r) => r.id === url.get('rule'))
   const sound = sounds.data?.find((s) => s.phoneme === url.get('sound'))
   const set = (values: Record<string, string>) => url.set({ ...values, shown: '' })

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { BankSentence, SentenceQuery } from '../../../api/client'
-import { ask } from '../../../api/queries'
+import { ask } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { Failed, Loading } from '../../../ui/Parts'
@@ -18,7 +18,7 @@ export function Sentences() {
   const { accent, step } = useClass()
   const url = useUrl()
   const shown = Number(url.get('shown') || FIRST)
-  const found = useQuery(ask.sentences({ ...sentenceQuery(url.get, accent, step), limit: Math.min(500, shown) }))
+  const found = useQuery(ask('get', '/api/sentences', { params: { query: { ...sentenceQuery(url.get, accent, step), limit: Math.min(500, shown) } } }))
   const picked = url.get('picked').split(LINE).filter(Boolean)
   const keep = (texts: readonly string[]) => url.set({ picked: texts.join(LINE) })
   const pick = (text: string) => keep(picked.includes(text) ? picked.filter((t) => t !== text) : [...picked, text])
