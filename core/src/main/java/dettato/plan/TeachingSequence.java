@@ -1,5 +1,6 @@
 package dettato.plan;
 
+import dettato.input.Unacceptable;
 import dettato.sound.Accent;
 import dettato.sound.Grapheme;
 import dettato.sound.Sound;
@@ -14,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * In which order correspondences are taught: our own order, derived from the lexicon (each step
@@ -52,9 +54,20 @@ public final class TeachingSequence {
     /** As the sequence says. */
     public static final Ticks NONE = new Ticks(Set.of(), Set.of());
 
+    private static final int MOST_LETTERS = 4_000;
+
+    /**
+     * @throws Unacceptable when there are more than any sequence has
+     */
     public Ticks {
       early = Set.copyOf(early);
       later = Set.copyOf(later);
+      int letters = Stream.concat(early.stream(), later.stream()).mapToInt(String::length).sum();
+      if (letters > MOST_LETTERS) {
+        throw new Unacceptable(
+            "There are too many ticks: %d letters of ids, at most %d."
+                .formatted(letters, MOST_LETTERS));
+      }
     }
   }
 

@@ -2,6 +2,7 @@ package dettato.app.outcome;
 
 import dettato.activity.Judged;
 import dettato.mark.Mark;
+import dettato.mark.SentenceMarker.Convention;
 import dettato.mark.SentenceMarker.WordMark;
 import dettato.mark.Verdict;
 import dettato.rule.Outcome;
@@ -12,14 +13,15 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
+import org.hibernate.Session;
+import org.hibernate.StatelessSession;
 import org.springframework.stereotype.Component;
 
 /** Writes outcomes row by row, as they count: after the teacher's own word. */
 @Component
 @RequiredArgsConstructor
 public class Outcomes {
-  /** So many rows are in hand at once. */
-  private static final int AT_ONCE = 5_000;
+  private static final int AT_ONCE = 500;
 
   private final EntityManager entities;
 
@@ -33,45 +35,72 @@ public class Outcomes {
 
   /** Stores what was made of attempts that have nothing stored. */
   public void store(List<Judgement> all, String version) {
-    write(all.stream().map(one -> (Object) new MarkRow(one, version)).toList());
-    List<Object> rows = new ArrayList<>();
+    List<Object> words = new ArrayList<>();
+    List<Object> units = new ArrayList<>();
+    List<Object> rules = new ArrayList<>();
+    List<Object> conventions = new ArrayList<>();
     for (Judgement one : all) {
-      add(one, rows);
-      if (rows.size() > AT_ONCE) {
-        write(rows);
-        rows.clear();
-      }
+      addWords(one, words, units, rules);
+      addConventions(one, conventions);
     }
-    write(rows);
+    write(
+        List.of(
+            all.stream().map(one -> (Object) new MarkRow(one, version)).toList(),
+            words,
+            units,
+            rules,
+            conventions));
   }
 
-  /** Derived rows are written and forgotten: nothing looks at them again in this transaction. */
-  private void write(List<Object> rows) {
-    rows.forEach(entities::persist);
+  /**
+   * Derived rows are written and forgotten, table by table: nothing looks at them again, so no
+   * session keeps them. It is the connection of the transaction that is going on.
+   */
+  private void write(List<List<Object>> tables) {
     entities.flush();
-    rows.forEach(entities::detach);
+    Session session = entities.unwrap(Session.class);
+    session.doWork(
+        connection -> {
+          try (StatelessSession rows =
+              session.getSessionFactory().openStatelessSession(connection)) {
+            tables.forEach(table -> insert(table, rows));
+          }
+        });
   }
 
-  private static void add(Judgement one, List<Object> rows) {
+  /**
+   * A batch goes out when it is as large as it was said to be, so each is said to be what it is.
+   */
+  private static void insert(List<Object> table, StatelessSession rows) {
+    for (int from = 0; from < table.size(); from += AT_ONCE) {
+      List<Object> some = table.subList(from, Math.min(table.size(), from + AT_ONCE));
+      rows.setJdbcBatchSize(some.size());
+      some.forEach(rows::insert);
+    }
+  }
+
+  private static void addWords(
+      Judgement one, List<Object> words, List<Object> units, List<Object> rules) {
     int at = 0;
     for (WordMark word : one.judged().words()) {
       List<Mark> inIt = Judged.marks(word);
       if (inIt.isEmpty() && one.judged().isSpelling()) {
-        rows.add(new WordRow(one, at++, word));
+        words.add(new WordRow(one, at++, word));
       }
       for (Mark mark : inIt) {
-        rows.add(new WordRow(one, at, word.kind(), mark));
-        addUnits(one, at, mark, rows);
-        addRules(one, at, mark, rows);
+        words.add(new WordRow(one, at, word.kind(), mark));
+        addUnits(one, at, mark, units);
+        addRules(one, at, mark, rules);
         at++;
       }
     }
-    one.judged()
-        .conventions()
-        .forEach(
-            c ->
-                one.counted(c.outcome())
-                    .ifPresent(outcome -> rows.add(new ConventionRow(one, c, outcome))));
+  }
+
+  private static void addConventions(Judgement one, List<Object> rows) {
+    for (Convention convention : one.judged().conventions()) {
+      one.counted(convention.outcome())
+          .ifPresent(outcome -> rows.add(new ConventionRow(one, convention, outcome)));
+    }
   }
 
   private static void addUnits(Judgement one, int at, Mark mark, List<Object> rows) {
