@@ -9,11 +9,9 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import org.hibernate.annotations.Immutable;
 
 /** What became of a convention of writing in an answer. */
 @Entity
-@Immutable
 @Table(name = "mark_convention")
 class ConventionRow extends ChildsRow {
   private static final int LONGEST_LIST = 1000;

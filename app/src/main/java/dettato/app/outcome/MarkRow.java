@@ -7,12 +7,10 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
 /** That an attempt was marked, and by which version; its outcomes go when it goes. */
 @Entity
-@Immutable
 @Table(name = "mark")
 class MarkRow {
   @Id private Long attemptId;

@@ -11,12 +11,10 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
 /** What became of a rule at a place of a word. */
 @Entity
-@Immutable
 @Table(name = "mark_rule")
 class RuleRow extends ChildsRow {
   @EmbeddedId private RuleAt at;

@@ -11,12 +11,10 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
 /** A unit that is not as it is due; the others are known from the word. */
 @Entity
-@Immutable
 @Table(name = "mark_unit")
 class UnitRow extends ChildsRow {
   @EmbeddedId private UnitAt at;

@@ -13,12 +13,10 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
 /** A word of an answer: what was due, what was written, and what it needs. */
 @Entity
-@Immutable
 @Table(name = "mark_word")
 class WordRow extends ChildsRow {
   @EmbeddedId private WordAt at;
