@@ -1,5 +1,6 @@
 package dettato.app.marking;
 
+import dettato.app.outcome.SessionOutcomes;
 import dettato.mark.Result;
 import dettato.prompt.Prompt;
 import java.time.LocalDate;
@@ -13,14 +14,7 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface AttemptRows extends JpaRepository<AttemptRow, Long> {
-  String OF_SESSION =
-      " from BlockRow b join ItemRow i on i.blockId = b.id join AttemptRow a on a.itemId = i.id"
-          + " where b.sessionId = :session";
-
-  String NEWEST_OVERRIDE =
-      " left join OverrideRow o on o.attemptId = a.id and o.withdrawnAt is null"
-          + " and o.judged = a.written"
-          + " and o.id = (select max(n.id) from OverrideRow n where n.attemptId = a.id)";
+  String OF_SESSION = SessionOutcomes.ATTEMPTS + " where b.sessionId = :session";
 
   Optional<AttemptRow> findByPupilIdAndItemId(Long pupilId, Long itemId);
 
@@ -60,9 +54,9 @@ interface AttemptRows extends JpaRepository<AttemptRow, Long> {
   /** The attempts of a session, with what was said of them. */
   @Query(
       "select new dettato.app.marking.AttemptRows$OnPaper(a, i.prompt, o.result, m.result)"
-          + " from BlockRow b join ItemRow i on i.blockId = b.id join AttemptRow a on a.itemId = i.id"
+          + SessionOutcomes.ATTEMPTS
           + " left join MarkRow m on m.attemptId = a.id"
-          + NEWEST_OVERRIDE
+          + SessionOutcomes.NEWEST_OVERRIDE
           + " where b.sessionId = :session order by a.id")
   List<OnPaper> onPapers(Long session);
 
@@ -83,7 +77,7 @@ interface AttemptRows extends JpaRepository<AttemptRow, Long> {
           + " a.written, a.corrected, o.result, m.result)"
           + " from AttemptRow a join PupilRow p on p.id = a.pupilId"
           + " left join MarkRow m on m.attemptId = a.id"
-          + NEWEST_OVERRIDE
+          + SessionOutcomes.NEWEST_OVERRIDE
           + " where a.classId = :of and a.writtenOn between :from and :to and a.state <> EMPTY"
           + " order by a.writtenOn, a.id")
   List<Listed> listed(Long of, LocalDate from, LocalDate to);

@@ -1,6 +1,7 @@
 package dettato.app.outcome;
 
 import dettato.activity.Judged;
+import dettato.diagnose.SoundRecord;
 import dettato.mark.Mark;
 import dettato.mark.Result;
 import dettato.rule.Outcome;
@@ -39,6 +40,6 @@ public record Judgement(
 
   /** Whether the sounds of one of its words do. */
   boolean tells(Mark mark) {
-    return tells() && dettato.diagnose.SoundRecord.tells(mark);
+    return tells() && SoundRecord.tells(mark);
   }
 }

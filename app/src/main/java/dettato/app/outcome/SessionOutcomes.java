@@ -19,8 +19,14 @@ import org.springframework.transaction.annotation.Transactional;
 @RequiredArgsConstructor
 public class SessionOutcomes {
   /** The attempts of a session, whatever was made of them. */
-  private static final String ATTEMPTS =
+  public static final String ATTEMPTS =
       " from BlockRow b join ItemRow i on i.blockId = b.id join AttemptRow a on a.itemId = i.id";
+
+  /** The teacher's own judgement of an attempt, where one stands. */
+  public static final String NEWEST_OVERRIDE =
+      " left join OverrideRow o on o.attemptId = a.id and o.withdrawnAt is null"
+          + " and o.judged = a.written"
+          + " and o.id = (select max(n.id) from OverrideRow n where n.attemptId = a.id)";
 
   private static final String OF_THIS = " where b.sessionId = :session";
 
@@ -68,9 +74,7 @@ public class SessionOutcomes {
                 + " o.result, m.signsRight"
                 + ATTEMPTS
                 + " join MarkRow m on m.attemptId = a.id join WordRow w on w.at.attemptId = a.id"
-                + " left join OverrideRow o on o.attemptId = a.id and o.withdrawnAt is null"
-                + " and o.judged = a.written and o.id ="
-                + " (select max(n.id) from OverrideRow n where n.attemptId = a.id)"
+                + NEWEST_OVERRIDE
                 + OF_THIS
                 + " and a.state <> EMPTY and w.sounds > 0"
                 + " order by b.place, i.place, w.at.attemptId, w.at.word",
