@@ -23,6 +23,7 @@ import dettato.text.Hunts;
 import dettato.text.Phrases;
 import dettato.text.SentenceBank;
 import dettato.text.TextCheck;
+import dettato.word.Capitals;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Segmentation;
@@ -118,7 +119,8 @@ public final class Engine {
    * @throws dettato.input.Unacceptable when it has no letters
    */
   public Word word(String spelling) {
-    return find(spelling.strip()).orElseGet(() -> Guess.of(spelling));
+    Word word = find(spelling.strip()).orElseGet(() -> Guess.of(spelling));
+    return Capitals.isName(spelling.strip()) ? word.asName() : word;
   }
 
   /** Every reading of a spelling in the lexicon. */

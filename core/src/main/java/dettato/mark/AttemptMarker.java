@@ -18,7 +18,7 @@ import java.util.Set;
  */
 public final class AttemptMarker {
   /** Changes when a judgement may come out differently; cached marks name it. */
-  public static final String VERSION = "6";
+  public static final String VERSION = "7";
 
   private static final int KEPT = 20_000;
 
@@ -57,7 +57,7 @@ public final class AttemptMarker {
    */
   public Mark mark(Word word, String attempt) {
     Letters plain = Letters.of(attempt, word.lettersAfterApostrophe());
-    boolean name = !plain.text().isEmpty() && Capitals.mustHave(word.spelling());
+    boolean name = !plain.text().isEmpty() && Capitals.isCapital(word);
     Letters letters = name ? plain.ofName(attempt.strip()) : plain;
     if (letters.text().isEmpty()) {
       return blank(target(word), attempt, letters);

@@ -9,10 +9,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Judges the conventions of writing in a sentence whose words are aligned. */
 final class Conventions {
   private static final String ENDS = ".?!";
+  private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}\\p{N}']+");
 
   private final String target;
   private final String attempt;
@@ -44,7 +47,7 @@ final class Conventions {
     }
     endMark(nothing);
     if (target.contains("\"") || attempt.contains("\"")) {
-      note("speech-marks", nothing ? Outcome.UNTESTED : counted('"'), "");
+      note("speech-marks", nothing ? Outcome.UNTESTED : speech(), "");
     }
     return new ArrayList<>(found.values());
   }
@@ -85,22 +88,60 @@ final class Conventions {
   private void capitals() {
     boolean firstWanted = true;
     boolean firstWritten = true;
+    int at = 0;
     for (WordMark word : words) {
       boolean paired = word.kind() == Kind.MATCH || word.kind() == Kind.SWAPPED;
       if (paired && !firstWanted && !firstWritten) {
-        capital(word);
+        capital(word, startsInside(at));
+      }
+      if (paired && !isCapital(word) && word.written().length() > 1) {
+        stray(word);
       }
       firstWanted &= word.target().isEmpty();
       firstWritten &= word.written().isEmpty();
+      at += Tokens.of(word.target()).size();
     }
   }
 
-  private void capital(WordMark word) {
+  /** Whether a word of the model begins another sentence: a full stop stands before it. */
+  private boolean startsInside(int word) {
+    int at = 0;
+    Matcher found = WORD.matcher(target);
+    for (int i = 0; found.find(); i++) {
+      if (i == word) {
+        return i > 0 && target.substring(at, found.start()).matches("(?s).*[.?!].*");
+      }
+      at = found.end();
+    }
+    return false;
+  }
+
+  private static boolean isCapital(WordMark word) {
+    return word.target().substring(1).chars().anyMatch(Character::isUpperCase);
+  }
+
+  /** A capital inside a word that is not all in capitals (cacTus). */
+  private void stray(WordMark word) {
+    String rest = word.written().substring(1);
+    boolean mixed = rest.chars().anyMatch(Character::isLowerCase);
+    if (mixed && rest.chars().anyMatch(Character::isUpperCase)) {
+      note("capital-name", Outcome.OVER, word.written());
+    }
+  }
+
+  private void capital(WordMark word, boolean starts) {
     boolean first = word.target().equals(Tokens.of(target).get(0));
     boolean due =
         Character.isUpperCase(word.target().codePointAt(0))
             && (!first || Capitals.mustHave(word.target()));
     boolean done = Character.isUpperCase(word.written().codePointAt(0));
+    if (starts && !Capitals.mustHave(word.target())) {
+      note("capital-start", done ? Outcome.APPLIED : Outcome.UNDER, word.written());
+      return;
+    }
+    if (!due && word.written().equals(Tokens.of(attempt).get(0))) {
+      return;
+    }
     boolean pronoun = word.target().matches("I|I'.*");
     String rule = pronoun ? "capital-i" : "capital-name";
     if (due) {
@@ -160,12 +201,29 @@ final class Conventions {
         nothing
             ? Outcome.UNTESTED
             : done != due ? Outcome.UNDER : early || doubled ? Outcome.OVER : Outcome.APPLIED,
-        "");
+        done != due && ENDS.indexOf(done) >= 0 ? String.valueOf(done) : "");
   }
 
   private static char last(String text) {
     String end = text.replaceAll("[\"'\\s]+$", "");
     return end.isEmpty() ? ' ' : end.charAt(end.length() - 1);
+  }
+
+  /** As many as are due, and each after as many words. */
+  private Outcome speech() {
+    Outcome counted = counted('"');
+    boolean same = Tokens.of(target).size() == Tokens.of(attempt).size();
+    boolean placed = !same || places(target).equals(places(attempt));
+    return counted == Outcome.APPLIED && !placed ? Outcome.UNDER : counted;
+  }
+
+  /** How many words stand before each speech mark. */
+  private static List<Integer> places(String text) {
+    List<Integer> places = new ArrayList<>();
+    for (int at = text.indexOf('"'); at >= 0; at = text.indexOf('"', at + 1)) {
+      places.add(Tokens.of(text.substring(0, at)).size());
+    }
+    return places;
   }
 
   private Outcome counted(char mark) {

@@ -64,6 +64,7 @@ final class Judgement {
     for (int i = alignment.lastUnit(); i < units.length; i++) {
       asModel(i, target.start(i) + shift);
     }
+    firstOfTwo();
     if (letters.text().length() > LONGEST_ATTEMPT) {
       extras.add(new Extra(letters.text().substring(LONGEST_ATTEMPT), units.length));
     }
@@ -78,16 +79,15 @@ final class Judgement {
     Optional<Word> other = otherWord();
     Optional<Mark.RealWord> real = other.map(target::comparedWith);
     boolean saysAll = saysAll();
-    String alone = saysAll ? target.model.ipa : readBack.whole();
+    String alone = saysAll ? asModel() : readBack.whole();
     Result result = result(real, alone, saysAll || readsLikeTheModel(alone));
     String heard =
         other
             .map(w -> w.cut().ipa(target.accent))
-            .orElseGet(
-                () -> result == Result.READS_RIGHT ? target.model.ipa : read(alone, saysAll));
+            .orElseGet(() -> result == Result.READS_RIGHT ? asModel() : read(alone, saysAll));
     boolean legal = result == Result.READS_RIGHT && InventedWord.isLegal(target, units);
     List<RuleMark> rules =
-        rubbish || legal ? Outcomes.untested(target) : Outcomes.of(target, units);
+        rubbish || legal || isTwin() ? Outcomes.untested(target) : Outcomes.of(target, units, text);
     return new Mark(
         target.word,
         attempt,
@@ -238,6 +238,35 @@ final class Judgement {
     return false;
   }
 
+  /** Where two parts meet in one letter, it is the first part that has lost its own. */
+  private void firstOfTwo() {
+    for (int i = 1; i < units.length; i++) {
+      boolean one =
+          isMerged(units[i]) && target.units[i - 1].sound().equals(target.units[i].sound());
+      if (one && units[i - 1].verdict() == Verdict.EXACT && !target.units[i].vowel) {
+        units[i - 1] = units[i];
+        units[i] = target.exact[i];
+      }
+    }
+  }
+
+  private static boolean isMerged(UnitMark unit) {
+    return unit.verdict() == Verdict.ALTERNATIVE
+        && unit.written().isEmpty()
+        && unit.confusion().isEmpty();
+  }
+
+  /** The model's sounds, those that two parts share said once. */
+  private String asModel() {
+    StringBuilder said = new StringBuilder();
+    for (int i = 0; i < units.length; i++) {
+      boolean next =
+          i + 1 < units.length && target.units[i + 1].sound().equals(target.units[i].sound());
+      said.append(next && isMerged(units[i]) ? "" : target.model.ipa(i));
+    }
+    return said.toString();
+  }
+
   private void extra(int unit, int letter) {
     String written = text.substring(letter, letter + 1);
     Extra last = extras.isEmpty() ? null : extras.get(extras.size() - 1);
@@ -319,7 +348,8 @@ final class Judgement {
       return form;
     }
     boolean weakI = forms.sound().id().equals("happY") && written.equals("i");
-    if (weakI || forms.isNamedByRule(written) || forms.isShortVowelBy(written)) {
+    boolean weakEnd = forms.isWeakEnd() && written.length() == 1;
+    if (weakI || weakEnd || forms.isNamedByRule(written) || forms.isShortVowelBy(written)) {
       return form;
     }
     int near = forms.near(written);
@@ -390,9 +420,21 @@ final class Judgement {
     return own && heard.equals(target.model.alone);
   }
 
+  /** Whether it is how the other country spells the word: no rule is broken. */
+  private boolean isTwin() {
+    return target.word.region().filter(r -> r.twin().equals(text)).isPresent();
+  }
+
   /** The real word that was written, if one was; an apostrophe may make it one. */
   private Optional<Word> otherWord() {
     String written = letters.oddities().contains("apostrophe") ? attempt.strip() : letters.text();
-    return lexicon.find(written, target.accent.id());
+    return lexicon
+        .find(written, target.accent.id())
+        .filter(w -> !w.isName() || target.word.isName() || saysTheSame(w));
+  }
+
+  /** A name that is written by chance is no news, unless it sounds as the word does (Jim, gym). */
+  private boolean saysTheSame(Word name) {
+    return target.comparedWith(name) == Mark.RealWord.HOMOPHONE;
   }
 }

@@ -7,7 +7,7 @@ import java.util.Map;
  * Letters used for the sounds of their names (bot for boat, hlp for help). Source: Read 1971;
  * Treiman 1993.
  */
-final class LetterNames {
+public final class LetterNames {
   private static final Map<String, String> VOWEL_OF =
       Map.of(
           "FACE", "a", "FLEECE", "e", "PRICE", "i", "GOAT", "o", "CUTE", "u", "TUNE", "u", "GOOSE",
@@ -37,7 +37,7 @@ final class LetterNames {
   private LetterNames() {}
 
   /** Whether a letter's name is these two sounds (c for see, y for why). */
-  static boolean isNameOf(String letter, Sound first, Sound second) {
+  public static boolean isNameOf(String letter, Sound first, Sound second) {
     return letter.equals(WHOLE.get(first.id() + " " + second.id()));
   }
 

@@ -13,6 +13,12 @@ final class Merged {
 
   private Merged() {}
 
+  /** Whether the word ends there, its plural s aside (camels as camel). */
+  private static boolean isAtEnd(Segmentation cut, int unit) {
+    return unit == cut.size()
+        || unit + 1 == cut.size() && cut.unit(unit).grapheme().text().equals("s");
+  }
+
   /** For each unit the grapheme that could spell it and the next, "" for most. */
   static String[] of(Segmentation cut) {
     String[] merged = new String[cut.size()];
@@ -20,7 +26,7 @@ final class Merged {
     for (int i = 0; i + 1 < cut.size(); i++) {
       String first = cut.unit(i).sound().id();
       String second = cut.unit(i + 1).sound().id();
-      boolean le = WEAK.contains(first) && second.equals("l") && i + 2 == cut.size();
+      boolean le = WEAK.contains(first) && second.equals("l") && isAtEnd(cut, i + 2);
       merged[i] = le ? "le" : PAIRS.getOrDefault(first + " " + second, "");
     }
     return merged;

@@ -74,7 +74,9 @@ final class ModelReading {
 
   /** Whether the unit's grapheme, which stands at a place of other letters, may be read as due. */
   boolean mayBe(LetterMasks letters, int at, int unit) {
-    return cut.unit(unit).sound().isWeakVowel() || readings[unit].says(letters, at);
+    return cut.unit(unit).sound().isWeakVowel()
+        || cut.unit(unit).isWeakLetter()
+        || readings[unit].says(letters, at);
   }
 
   /**

@@ -1,5 +1,6 @@
 package dettato.mark;
 
+import dettato.rule.IrregularForm;
 import dettato.rule.Opportunity;
 import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
@@ -24,6 +25,9 @@ final class Outcomes {
           "double-inside",
           "double-before-ending");
 
+  /** Told of by the whole word, not by one unit. */
+  private static final String IRREGULAR = "irregular-form";
+
   private Outcomes() {}
 
   static List<RuleMark> untested(Target target) {
@@ -35,11 +39,17 @@ final class Outcomes {
    * (those of joins) tells, and the other says nothing. Letters that changed places tell of that
    * alone.
    */
-  static List<RuleMark> of(Target target, UnitMark[] units) {
+  static List<RuleMark> of(Target target, UnitMark[] units, String text) {
+    if (IrregularForm.isRegular(target.word, text)) {
+      return target.opportunities.stream().map(o -> regular(o, units)).toList();
+    }
     List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
     for (Opportunity o : target.opportunities) {
       UnitMark unit = units[o.unit()];
-      Outcome outcome = o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
+      Outcome outcome =
+          o.rule().equals(IRREGULAR)
+              ? (unit.verdict().represents() ? Outcome.APPLIED : Outcome.UNTESTED)
+              : o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
       if (lostBefore(o, units) || outcome.isFailure() && isUndone(o, outcome, units)) {
         outcome = Outcome.UNTESTED;
       }
@@ -49,6 +59,12 @@ final class Outcomes {
       rules.add(new RuleMark(o, outcome, unit.written()));
     }
     return rules;
+  }
+
+  /** A word with the usual ending, where it takes none, tells of that alone. */
+  private static RuleMark regular(Opportunity o, UnitMark[] units) {
+    boolean form = o.condition().rule().equals(IRREGULAR);
+    return new RuleMark(o, form ? Outcome.UNDER : Outcome.UNTESTED, units[o.unit()].written());
   }
 
   /**

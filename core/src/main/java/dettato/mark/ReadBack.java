@@ -25,6 +25,9 @@ final class ReadBack {
     if (isWithSilentE(written, forms.grapheme) && forms.isNamedByRule(written)) {
       return forms.readings(forms.grapheme).says(letters, at);
     }
+    if (written.equals(forms.grapheme) && forms.unit.isWeakLetter()) {
+      return true;
+    }
     Readings readings = forms.readings(written);
     return readings.says(letters, at)
         || isWeak(forms.sound(), written, at)

@@ -142,12 +142,36 @@ public final class SentenceMarker {
   }
 
   private WordMark pair(String wanted, String written) {
+    if (Tokens.isUnreadable(written)) {
+      return replaced(wanted, written);
+    }
     boolean far = Tokens.difference(wanted, written) >= ANOTHER_WORD || holds(wanted, written);
-    boolean another = far && lexicon.find(Tokens.plain(written), marker.accent().id()).isPresent();
+    Optional<Word> other = lexicon.find(Tokens.plain(written), marker.accent().id());
     Mark mark = markOf(wanted, written);
+    boolean another = other.filter(w -> far || isMeant(w, mark)).isPresent();
     return another && !spells(mark)
         ? replaced(wanted, written)
         : new WordMark(wanted, written, Kind.MATCH, Optional.of(mark));
+  }
+
+  /**
+   * Whether a real word that is no far one was meant, and not met by misspelling: it differs at two
+   * places at least (smiled for grinned), or both are words of grammar of which neither holds the
+   * other's letters (there for they).
+   */
+  private static boolean isMeant(Word other, Mark mark) {
+    if (mark.realWord().filter(Mark.RealWord.ANOTHER::equals).isEmpty()) {
+      return false;
+    }
+    long off =
+        mark.units().stream().filter(u -> !u.verdict().represents()).count() + mark.extras().size();
+    boolean grammar = other.pos().contains("f") && mark.target().pos().contains("f");
+    return off >= 2 && off * 2 > mark.units().size()
+        || grammar && off > 0 && !isWithin(other.letters(), mark.target().letters());
+  }
+
+  private static boolean isWithin(String one, String other) {
+    return UnitForms.isSubsequence(one, other) || UnitForms.isSubsequence(other, one);
   }
 
   /** cot for caught: another word, but its letters can spell every sound that was dictated. */

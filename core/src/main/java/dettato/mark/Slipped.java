@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Names what letters beyond the word's sounds may show: something heard between two of them. */
-final class Slipped {
+public final class Slipped {
   /** Vowels that end near /j/ and near /w/, so that one of these is heard before another vowel. */
   private static final Map<String, String> GLIDES =
       Map.of(
@@ -15,7 +15,7 @@ final class Slipped {
   private Slipped() {}
 
   /** vowel-inserted, glide or said-already; "" when they show nothing in particular. */
-  static String name(Mark mark, Extra extra) {
+  public static String name(Mark mark, Extra extra) {
     int at = extra.before();
     List<UnitMark> units = mark.units();
     if (at == 0 || at > units.size()) {

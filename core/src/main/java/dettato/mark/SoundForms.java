@@ -103,6 +103,16 @@ final class SoundForms {
     return picky ? Form.onlyInContext(form) : form;
   }
 
+  /** Whether the accent sounds every r. */
+  boolean isRhotic() {
+    return accent.rhotic();
+  }
+
+  /** Whether off and hawk have one vowel here, so that o spells both. */
+  boolean isClothMerged() {
+    return accent.alike(Sounds.of("CLOTH"), Sounds.of("THOUGHT"));
+  }
+
   /** How a grapheme is read, asked whether it says this sound. */
   Readings readings(String grapheme) {
     return readings.getOrDefault(grapheme, Readings.NONE);

@@ -3,7 +3,6 @@ package dettato.mark;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
-import dettato.sound.Accents;
 import dettato.sound.Sound;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -15,7 +14,6 @@ import java.util.stream.Stream;
 
 /** A word made ready for marking: its units' forms and the places where rules decide. */
 final class Target {
-  private static final Set<String> FLAPS = Set.of("t", "d");
   private static final Set<String> GLIDING = Set.of("MOUTH", "PRICE", "CHOICE");
   private static final Set<String> WEAK_LETTERS = Set.of("a", "e", "o", "u");
   private static final Set<String> LIQUIDS = Set.of("l", "n", "r");
@@ -109,24 +107,15 @@ final class Target {
 
   /** What another real word is to this one. */
   Mark.RealWord comparedWith(Word other) {
-    return other.cut().heard(accent).equals(model.heard)
+    boolean alike = other.cut().heard(accent).equals(model.heard);
+    return alike || Flaps.areAlike(word.cut(), other.cut(), accent)
         ? Mark.RealWord.HOMOPHONE
         : Mark.RealWord.ANOTHER;
   }
 
-  /**
-   * Whether /t/ or /d/ is a flap here: after a vowel and before a weak one, or a last o (tomato),
-   * in America.
-   */
+  /** Whether /t/ or /d/ is said as either here. */
   boolean isFlap(int unit) {
-    boolean stop = FLAPS.contains(units[unit].sound().id());
-    boolean between =
-        unit > 0 && unit + 1 < units.length && units[unit - 1].vowel && units[unit + 1].vowel;
-    return stop
-        && between
-        && accent.line().contains(Accents.GENERAL_AMERICAN)
-        && (units[unit + 1].unit.stress() == Unit.Stress.NONE
-            || unit + 2 == units.length && units[unit + 1].sound().id().equals("GOAT"));
+    return Flaps.isFlap(word.cut(), unit, accent);
   }
 
   /**
@@ -153,11 +142,15 @@ final class Target {
         && units[liquid + 1].unit.stress() == Unit.Stress.NONE;
   }
 
-  /** The weak vowel between a gliding vowel and a last l: most say towel in one beat. */
+  /**
+   * The weak vowel between a gliding vowel, or one with a sounded r, and a last l: most say towel,
+   * and in America squirrel, with one beat less.
+   */
   private boolean isGlidedInto(int unit) {
     return unit > 0
         && unit + 2 == units.length
-        && GLIDING.contains(units[unit - 1].sound().id())
+        && (GLIDING.contains(units[unit - 1].sound().id())
+            || accent.rhotic() && units[unit - 1].sound().kind() == Sound.Kind.RHOTIC)
         && units[unit + 1].sound().id().equals("l");
   }
 

@@ -33,6 +33,8 @@ final class UnitForms {
   /** Letters that spell a vowel only where it has no stress; rever is no way to write river. */
   private static final Map<String, List<String>> ONLY_WEAK = Map.of("KIT", List.of("e", "a"));
 
+  private static final List<String> VOWEL_LETTERS = List.of("a", "e", "i", "o", "u");
+
   private static final int WEAK = Form.of(Verdict.NEAR, Costs.NEAR, "vowel-neighbour");
 
   final Unit unit;
@@ -69,6 +71,10 @@ final class UnitForms {
       addedE(forms);
     }
     weakBy().forEach(text -> keep(forms, text, WEAK));
+    if (isWeakEnd()) {
+      int weak = Form.of(Verdict.ALTERNATIVE, Costs.alternative(Correspondence.Use.RARE), "");
+      VOWEL_LETTERS.forEach(text -> keep(forms, text, weak));
+    }
     onlyWeak()
         .forEach(
             text -> {
@@ -114,6 +120,11 @@ final class UnitForms {
   private List<String> onlyWeak() {
     boolean weak = unit.stress() == Unit.Stress.NONE;
     return weak ? List.of() : ONLY_WEAK.getOrDefault(unit.sound().id(), List.of());
+  }
+
+  /** Whether it is a weak vowel without an r of its own, which any vowel letter may stand for. */
+  boolean isWeakEnd() {
+    return unit.sound().id().equals("lettER") && !shared.isRhotic();
   }
 
   private List<String> weakBy() {
@@ -245,7 +256,8 @@ final class UnitForms {
 
   /** Whether it is the letter that stands for the unit's short vowel by itself. */
   boolean isShortVowelBy(String written) {
-    return written.equals(OWN_LETTER.get(unit.sound().id()));
+    return written.equals(OWN_LETTER.get(unit.sound().id()))
+        || unit.sound().id().equals("THOUGHT") && written.equals("o") && shared.isClothMerged();
   }
 
   /** A run of two sounds of which only one is spelled; /əl/ is one sound to most ears. */

@@ -105,7 +105,7 @@ final class FinalK extends RuleAtUnit {
   }
 
   private static boolean isWeakIc(Place place) {
-    return !place.word().isOneBeat()
+    return place.beatsUpTo() > 1
         && place
             .before()
             .filter(u -> u.grapheme().text().equals("i") && u.stress() != Unit.Stress.MAIN)

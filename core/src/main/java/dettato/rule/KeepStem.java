@@ -14,7 +14,12 @@ import java.util.Set;
 
 /** Both parts keep all their letters: unnecessary, careless, teacup; -ful has one l. */
 final class KeepStem extends RuleAtUnit {
-  private static final Set<String> ENDINGS = Set.of("ly", "ness", "ment", "less");
+  /** Endings with a condition of their own. */
+  private static final Set<String> NAMED = Set.of("ly", "ness", "ment", "less");
+
+  /** Other endings that start with a consonant and take nothing from the base. */
+  private static final Set<String> PLAIN =
+      Set.of("ship", "hood", "dom", "some", "ward", "wards", "let", "ling", "ty", "th", "ry");
 
   private static final Condition UN =
       prefix("un", right("unnecessary"), under("unnoticed", "unoticed"));
@@ -112,8 +117,12 @@ final class KeepStem extends RuleAtUnit {
       return atSeam(place);
     }
     String prefix = Prefixes.of(place.word());
-    if (!prefix.isEmpty() && place.index() == meeting(place.word(), prefix)) {
+    int meeting = prefix.isEmpty() ? -2 : meeting(place.word(), prefix);
+    if (place.index() == meeting) {
       return afterPrefix(place, prefix);
+    }
+    if (place.index() == meeting + 1 && !prefix.equals("re")) {
+      return begins(place, prefix);
     }
     Optional<Join> join = place.word().join();
     if (join.isEmpty()) {
@@ -125,10 +134,10 @@ final class KeepStem extends RuleAtUnit {
           ? Optional.of(FUL.at(place, "l", "-ful has one l, so l is due").tooMuch("ll"))
           : Optional.empty();
     }
-    if (!ENDINGS.contains(ending)) {
+    if (!NAMED.contains(ending) && !PLAIN.contains(ending)) {
       return Optional.empty();
     }
-    if (place.endsWord() && place.spelled("ss")) {
+    if (NAMED.contains(ending) && place.endsWord() && place.spelled("ss")) {
       return Optional.of(
           condition(ending)
               .at(place, "ss", "-" + ending + " keeps its letters, so ss is due")
@@ -144,7 +153,8 @@ final class KeepStem extends RuleAtUnit {
     }
     char first = join.ending().charAt(0);
     boolean meets = join.base().charAt(join.base().length() - 1) == first;
-    boolean lastOfBase = Set.of("ness", "less").contains(join.ending()) && !meets;
+    boolean own = NAMED.contains(join.ending());
+    boolean lastOfBase = !own || Set.of("ness", "less").contains(join.ending()) && !meets;
     boolean clusters =
         join.ending().equals("ment") || !place.before().orElse(place.unit()).sound().isVowel();
     if (!meets && !clusters) {
@@ -172,9 +182,10 @@ final class KeepStem extends RuleAtUnit {
   /** rewrite and react, whose letters may be lost; repaint could be written no other way. */
   private static Optional<Opportunity> afterRe(Place place) {
     boolean silent = place.grapheme().length() > 1;
-    return silent || place.unit().sound().isVowel()
-        ? kept(RE, place, "re- and the word after it both keep their letters")
-        : Optional.empty();
+    return Optional.of(
+        silent || place.unit().sound().isVowel()
+            ? keeps(RE, place, "re- and the word after it both keep their letters")
+            : notDoubled(place, "re"));
   }
 
   /** un + n, dis + s, mis + s: the first of the two letters; or a letter that is not doubled. */
@@ -187,24 +198,51 @@ final class KeepStem extends RuleAtUnit {
     boolean meets = joined || place.nextLetter() == letter.charAt(0);
     return meets
         ? kept(condition(prefix), place, "both parts keep their " + letter)
-        : Optional.of(
-            NO_DOUBLE
-                .at(place, letter, prefix + "- has one " + letter + ", so nothing is doubled")
-                .tooMuch(letter + letter));
+        : Optional.of(notDoubled(place, prefix));
+  }
+
+  /** unddress, disslike: a letter that neither part has, where the base begins. */
+  private static Optional<Opportunity> begins(Place place, String prefix) {
+    String letter = place.grapheme();
+    int start = place.word().cut().start(place.index());
+    boolean single = letter.length() == 1 && !place.unit().sound().isVowel();
+    return single && start == prefix.length() && letter.charAt(0) != prefix.charAt(start - 1)
+        ? Optional.of(notDoubled(place, prefix))
+        : Optional.empty();
+  }
+
+  private static Opportunity notDoubled(Place place, String prefix) {
+    String letter = place.grapheme().substring(0, 1);
+    return NO_DOUBLE
+        .at(place, letter, prefix + "- adds no letter, so one " + letter + " is due")
+        .tooMuch(letter + letter);
   }
 
   private static Optional<Opportunity> atSeam(Place place) {
     boolean touches = place.index() + 1 == place.seamUnit() || place.index() == place.seamUnit();
-    return touches && !place.unit().sound().isVowel()
-        ? kept(COMPOUND, place, "the word is made of two, and both keep their letters")
-        : Optional.empty();
+    if (!touches || place.unit().sound().isVowel()) {
+      return Optional.empty();
+    }
+    String letters = place.grapheme();
+    boolean shared =
+        place.word().cut().start(place.index()) < place.word().seam()
+            && place.word().cut().start(place.index()) + letters.length() > place.word().seam();
+    Opportunity whole =
+        COMPOUND.at(
+            place,
+            letters,
+            "the word is made of two, and both keep their letters, so " + letters + " is due");
+    return Optional.of(shared ? whole.leftOutBy(less(letters)) : whole.leftOutBy(""));
   }
 
   private static Optional<Opportunity> kept(Condition condition, Place place, String why) {
-    return Optional.of(
-        condition
-            .at(place, place.grapheme(), why + ", so " + place.grapheme() + " is due")
-            .leftOutBy(less(place.grapheme())));
+    return Optional.of(keeps(condition, place, why));
+  }
+
+  private static Opportunity keeps(Condition condition, Place place, String why) {
+    return condition
+        .at(place, place.grapheme(), why + ", so " + place.grapheme() + " is due")
+        .leftOutBy(less(place.grapheme()));
   }
 
   /** The grapheme with one letter less, and nothing at all. */

@@ -2,6 +2,7 @@ package dettato.rule;
 
 import dettato.table.Row;
 import dettato.table.Table;
+import dettato.word.Guess;
 import dettato.word.Word;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -16,9 +17,14 @@ final class Prefixes {
 
   private Prefixes() {}
 
-  /** The word's prefix; "" when it has none. */
+  /** The word's prefix, or its base's; "" when it has none. */
   static String of(Word word) {
-    return KNOWN.getOrDefault(word.spelling(), "");
+    String own = KNOWN.getOrDefault(word.spelling(), "");
+    if (!own.isEmpty()) {
+      return own;
+    }
+    String base = word.join().map(j -> KNOWN.getOrDefault(j.base(), "")).orElse("");
+    return base.isEmpty() ? Guess.prefix(word) : base;
   }
 
   private static Map.Entry<String, String> entry(Row row) {

@@ -34,7 +34,20 @@ abstract class RuleAtUnit implements SpellingRule {
     for (int i = 0; i < word.cut().size(); i++) {
       at(new Place(word, i)).ifPresent(places::add);
     }
+    word.inner().forEach(join -> atInnerJoin(word.builtWith(join), places));
     return places;
+  }
+
+  /** Where the base itself is built of parts, rules of joins look there too (care|less|ly). */
+  private void atInnerJoin(Word built, List<Opportunity> places) {
+    if (!RuleBook.joins(id())) {
+      return;
+    }
+    int end = built.endingUnit() - 1;
+    boolean open = end >= 0 && places.stream().noneMatch(o -> o.unit() == end);
+    if (open) {
+      at(new Place(built, end)).ifPresent(places::add);
+    }
   }
 
   /** The rule's own condition with this name, the id's second part. */

@@ -49,6 +49,7 @@ public final class RuleBook {
           new PluralSZ(),
           new FToVes(),
           new PastEd(),
+          new IrregularForm(),
           new KeepStem());
 
   private static final Map<String, SpellingRule> BY_ID =

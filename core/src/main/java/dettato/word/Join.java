@@ -6,8 +6,14 @@ package dettato.word;
  * @param base the word without its ending, as spelled alone
  * @param ending the letters added, as they stand in the word
  * @param change what happened at the join
+ * @param rest how many letters stand after the ending: other endings (care|less|ly)
  */
-public record Join(String base, String ending, Change change) {
+public record Join(String base, String ending, Change change, int rest) {
+  /** The last ending of a word. */
+  public Join(String base, String ending, Change change) {
+    this(base, ending, change, 0);
+  }
+
   /** What happened to the base's last letter. */
   public enum Change {
     NONE,
@@ -20,6 +26,11 @@ public record Join(String base, String ending, Change change) {
   /** Base and ending as they are said before they are joined: hop + ing. */
   public String apart() {
     return base + " + " + ending;
+  }
+
+  /** The same join inside a word that has so many letters more. */
+  Join inside(int more) {
+    return new Join(base, ending, change, rest + more);
   }
 
   /** Whether the ending starts with a vowel letter or y. */

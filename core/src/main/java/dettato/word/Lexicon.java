@@ -26,20 +26,28 @@ public final class Lexicon {
       Stream.of(Join.Change.values())
           .collect(Collectors.toMap(c -> c.name().toLowerCase(Locale.ROOT), c -> c));
 
+  /** Endings on endings on a base, at most. */
+  private static final int MOST_JOINS = 3;
+
   private final Map<String, List<Entry>> bySpelling;
+  private final boolean names;
 
   private record Entry(String accent, Word word) {}
 
-  private Lexicon(Map<String, List<Entry>> bySpelling) {
+  /**
+   * @param names whether first names are known where no word is spelled so
+   */
+  private Lexicon(Map<String, List<Entry>> bySpelling, boolean names) {
     this.bySpelling = Collections.unmodifiableMap(bySpelling);
+    this.names = names;
   }
 
-  private static Lexicon ofEntries(List<Entry> entries) {
+  private static Lexicon ofEntries(List<Entry> entries, boolean names) {
     Map<String, List<Entry>> map = new LinkedHashMap<>(entries.size() * 2);
     for (Entry entry : entries) {
       map.computeIfAbsent(entry.word.spelling(), s -> new ArrayList<>(1)).add(entry);
     }
-    return new Lexicon(map);
+    return new Lexicon(map, names);
   }
 
   /** The shipped lexicon. It is loaded once; loading checks every row. */
@@ -50,7 +58,12 @@ public final class Lexicon {
   /** Reads the shipped table anew, as {@link #shipped} does once; for measuring. */
   public static Lexicon read() {
     UnitReader units = new UnitReader();
-    return ofEntries(Table.load(Lexicon.class, "words.tsv", row -> entry(row, units)));
+    Lexicon flat =
+        ofEntries(Table.load(Lexicon.class, "words.tsv", row -> entry(row, units)), true);
+    flat.bySpelling
+        .values()
+        .forEach(all -> all.replaceAll(e -> new Entry(e.accent, flat.whole(e))));
+    return flat;
   }
 
   private static final class Shipped {
@@ -59,7 +72,7 @@ public final class Lexicon {
 
   /** A lexicon of these words alone, for tests. */
   public static Lexicon of(Collection<Word> words) {
-    return ofEntries(words.stream().map(w -> new Entry("", w)).toList());
+    return ofEntries(words.stream().map(w -> new Entry("", w)).toList(), false);
   }
 
   /**
@@ -69,14 +82,14 @@ public final class Lexicon {
   public Lexicon with(Collection<Word> own) {
     Map<String, List<Entry>> all = new LinkedHashMap<>(bySpelling);
     own.forEach(w -> all.put(w.spelling(), List.of(new Entry("", w))));
-    return new Lexicon(all);
+    return new Lexicon(all, names);
   }
 
   /** The word in its commonest reading for an accent. */
   public Optional<Word> find(String spelling, String accent) {
     List<Entry> entries = entries(spelling);
     if (entries.isEmpty()) {
-      return Optional.empty();
+      return names ? Names.find(spelling) : Optional.empty();
     }
     if (entries.size() == 1) {
       return entries.get(0).accent.isEmpty() || line(accent).contains(entries.get(0).accent)
@@ -92,6 +105,9 @@ public final class Lexicon {
    */
   public Stream<Word> readings(String spelling, String accent) {
     List<Entry> entries = entries(spelling);
+    if (entries.isEmpty()) {
+      return find(spelling, accent).stream();
+    }
     for (String one : line(accent)) {
       if (entries.stream().anyMatch(e -> e.accent.equals(one))) {
         return entries.stream().filter(e -> e.accent.equals(one)).map(Entry::word);
@@ -122,6 +138,33 @@ public final class Lexicon {
             Apostrophe.straight(spelling).toLowerCase(Locale.ROOT), List.of());
   }
 
+  /** The word with all its joins: those of its base are its own too. */
+  private Word whole(Entry entry) {
+    List<Join> inner = innerJoins(entry.word);
+    return inner.isEmpty() ? entry.word : entry.word.onBase(inner);
+  }
+
+  private List<Join> innerJoins(Word word) {
+    List<Join> joins = new ArrayList<>();
+    Optional<Word> part = baseOf(word);
+    int length = word.letters().length();
+    while (part.flatMap(Word::join).isPresent() && joins.size() < MOST_JOINS) {
+      Word base = part.get();
+      Join join = base.join().orElseThrow();
+      int keeps = base.letters().length() - join.ending().length();
+      if (!word.letters().startsWith(base.letters().substring(0, keeps))) {
+        break;
+      }
+      joins.add(join.inside(length - base.letters().length()));
+      part = baseOf(base);
+    }
+    return joins;
+  }
+
+  private Optional<Word> baseOf(Word word) {
+    return word.join().flatMap(j -> entries(j.base()).stream().map(Entry::word).findFirst());
+  }
+
   private static Entry entry(Row row, UnitReader units) {
     String spelling = row.get("spelling");
     String base = row.get("base");
@@ -139,6 +182,7 @@ public final class Lexicon {
             cut,
             row.number("rank"),
             join,
+            List.of(),
             row.get("use").equals("choose") ? Word.Use.CHOOSE : Word.Use.KNOW,
             row.get("pos"),
             indices(row.get("irregular")),

@@ -62,9 +62,19 @@ public record Unit(Sound sound, Grapheme grapheme, Stress stress, boolean opensB
     return stress == Stress.NONE && HARDLY_HEARD.contains(sound.id());
   }
 
+  /** Whether one letter spells a vowel without stress, which is hardly read by a rule (orange). */
+  public boolean isWeakLetter() {
+    return isHardlyHeard() && grapheme.text().length() == 1;
+  }
+
   /** The same unit with another sound. */
   public Unit withSound(Sound other) {
     return new Unit(other, grapheme, stress, opensBeat);
+  }
+
+  /** The same unit in other letters. */
+  Unit spelled(String letters) {
+    return new Unit(sound, new Grapheme(letters), stress, opensBeat);
   }
 
   /** The same unit as the first of a beat, or not. */

@@ -1,8 +1,10 @@
 package dettato.word;
 
 import dettato.sound.Accent;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A word of the lexicon.
@@ -10,8 +12,9 @@ import java.util.Set;
  * @param cut its segmentation
  * @param rank its place in order of commonness, 1 the commonest
  * @param join how it is built, when from a base and an ending
+ * @param inner how its base is built in turn, the last ending first (careless|ly: care + less)
  * @param use whether it may be proposed to a class, or only marked when a teacher types it
- * @param pos parts of speech: n v a r, and f for function words
+ * @param pos parts of speech: n v a r, f for function words, p for a first name
  * @param irregular indices of the units to be known by heart
  * @param clue a short meaning to say before dictating it; "" when there is none
  * @param seam index of the letter at which a compound's second word begins (sea|shell); -1 when it
@@ -24,6 +27,7 @@ public record Word(
     Segmentation cut,
     int rank,
     Optional<Join> join,
+    List<Join> inner,
     Use use,
     String pos,
     Set<Integer> irregular,
@@ -31,6 +35,8 @@ public record Word(
     int seam,
     int apostrophe,
     Optional<Region> region) {
+
+  private static final String NAME = "p";
 
   /**
    * Whose spelling a word is, and how the others spell it.
@@ -49,6 +55,7 @@ public record Word(
   }
 
   public Word {
+    inner = List.copyOf(inner);
     irregular = Set.copyOf(irregular);
     if (apostrophe == 0 || apostrophe >= cut.spelling().length()) {
       throw new IllegalArgumentException(
@@ -65,7 +72,49 @@ public record Word(
    */
   public static Word own(Segmentation cut, Use use, String clue) {
     return new Word(
-        cut, 1_000, Optional.empty(), use, "", Set.of(), clue, -1, -1, Optional.empty());
+        cut, 1_000, Optional.empty(), List.of(), use, "", Set.of(), clue, -1, -1, Optional.empty());
+  }
+
+  /** A word outside the lexicon, made of two that are in it. */
+  static Word compound(Segmentation cut, int seam) {
+    return new Word(
+        cut,
+        Integer.MAX_VALUE,
+        Optional.empty(),
+        List.of(),
+        Use.KNOW,
+        "",
+        Set.of(),
+        "",
+        seam,
+        -1,
+        Optional.empty());
+  }
+
+  /** A first name. */
+  public static Word name(Segmentation cut) {
+    return new Word(
+        cut,
+        Integer.MAX_VALUE,
+        Optional.empty(),
+        List.of(),
+        Use.KNOW,
+        NAME,
+        Set.of(),
+        "",
+        -1,
+        -1,
+        Optional.empty());
+  }
+
+  /** The same word as a name or a month, which has a capital (March, Rose). */
+  public Word asName() {
+    return new Word(cut, rank, join, inner, use, NAME, irregular, clue, seam, apostrophe, region);
+  }
+
+  /** Whether it is meant as a name, which has a capital. */
+  public boolean isName() {
+    return pos.equals(NAME);
   }
 
   /** A word made up for practice. */
@@ -84,6 +133,7 @@ public record Word(
         cut,
         Integer.MAX_VALUE,
         Optional.empty(),
+        List.of(),
         Use.KNOW,
         "",
         Set.of(),
@@ -91,6 +141,34 @@ public record Word(
         -1,
         apostrophe,
         Optional.empty());
+  }
+
+  /** The same word, built with this join instead of its last. */
+  public Word builtWith(Join one) {
+    return new Word(
+        cut,
+        rank,
+        Optional.of(one),
+        List.of(),
+        use,
+        pos,
+        irregular,
+        clue,
+        seam,
+        apostrophe,
+        region);
+  }
+
+  /** The same word, whose base is built so in turn. */
+  Word onBase(List<Join> joins) {
+    return new Word(cut, rank, join, joins, use, pos, irregular, clue, seam, apostrophe, region);
+  }
+
+  /** The join whose base ends with this unit. */
+  public Optional<Join> joinAt(int unit) {
+    return Stream.concat(join.stream(), inner.stream())
+        .filter(j -> endingUnit(j) == unit + 1)
+        .findFirst();
   }
 
   /** Cheap, since words are looked up often: two readings of one spelling may share it. */
@@ -144,10 +222,11 @@ public record Word(
    * that both share (ve in leaves, i_e in knives, ie in babies, ll in finally) belongs to the base.
    */
   public int endingUnit() {
-    if (join.isEmpty()) {
-      return cut.size();
-    }
-    int letter = letters().length() - join.get().ending().length();
+    return join.map(this::endingUnit).orElse(cut.size());
+  }
+
+  private int endingUnit(Join one) {
+    int letter = letters().length() - one.rest() - one.ending().length();
     int unit = cut.unitAt(letter);
     if (cut.silentE(unit) == letter) {
       return cut.unitAt(letter + 1);

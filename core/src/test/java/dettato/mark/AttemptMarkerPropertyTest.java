@@ -3,6 +3,7 @@ package dettato.mark;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.explain.Explanation;
 import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;

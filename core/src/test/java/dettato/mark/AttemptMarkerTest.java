@@ -137,21 +137,6 @@ class AttemptMarkerTest {
   }
 
   @Test
-  void explainsARuleByItsCondition() {
-    List<String> said = Explanation.of(Marking.mark("smudge", "smuge"), Marking.BRITISH.accent());
-    assertEquals(
-        List.of(
-            "One short vowel letter, u, stands right before /dʒ/, so dge is due; ge would make it /smjuːdʒ/."),
-        said);
-    assertEquals(
-        List.of(), Explanation.of(Marking.mark("smudge", "smudge"), Marking.BRITISH.accent()));
-    assertTrue(
-        Explanation.of(Marking.mark("cream", "creem"), Marking.BRITISH.accent())
-            .get(0)
-            .contains("known by word"));
-  }
-
-  @Test
   void scoresElementsAsMastersonAndApelDo() {
     assertEquals(12, Marking.mark("cream", "cream").elementScore());
     assertEquals(11, Marking.mark("cream", "creem").elementScore());

@@ -3,6 +3,7 @@ package dettato.mark;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.explain.Explanation;
 import dettato.word.Lexicon;
 import dettato.word.Segmentation;
 import java.util.List;
@@ -38,7 +39,6 @@ class LetterSwapTest {
     assertEquals("-", Marking.failures(mark));
     assertTrue(mark.units().stream().allMatch(u -> u.verdict() == Verdict.EXACT));
     assertEquals(
-        List.of("Letters of ch and er changed places."),
-        Explanation.of(mark, Marking.BRITISH.accent()));
+        List.of("ch and er changed places."), Explanation.of(mark, Marking.BRITISH.accent()));
   }
 }

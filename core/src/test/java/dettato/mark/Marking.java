@@ -9,24 +9,26 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Marks pairs and writes a mark down in one line, as the golden file has it. */
-final class Marking {
-  static final AttemptMarker BRITISH = new AttemptMarker(Accents.of("en-GB"), Lexicon.shipped());
-  static final AttemptMarker AMERICAN = new AttemptMarker(Accents.of("en-US"), Lexicon.shipped());
+public final class Marking {
+  public static final AttemptMarker BRITISH =
+      new AttemptMarker(Accents.of("en-GB"), Lexicon.shipped());
+  public static final AttemptMarker AMERICAN =
+      new AttemptMarker(Accents.of("en-US"), Lexicon.shipped());
 
   private Marking() {}
 
-  static Mark mark(String target, String attempt) {
+  public static Mark mark(String target, String attempt) {
     return mark(BRITISH, target, attempt);
   }
 
-  static Mark mark(AttemptMarker marker, String target, String attempt) {
+  public static Mark mark(AttemptMarker marker, String target, String attempt) {
     Word word =
         Lexicon.shipped().find(target, marker.accent().id()).orElseGet(() -> Guess.of(target));
     return marker.mark(word, attempt);
   }
 
   /** "ge>dge:ALTERNATIVE a_e>a:PARTIAL +u@2 ~1-2", or "-" when all is exact. */
-  static String faults(Mark mark) {
+  public static String faults(Mark mark) {
     Stream<String> units =
         IntStream.range(0, mark.units().size())
             .filter(i -> mark.units().get(i).verdict() != Verdict.EXACT)
@@ -44,7 +46,7 @@ final class Marking {
   }
 
   /** Rules that failed: "final-j=UNDER"; "-" when none did. */
-  static String failures(Mark mark) {
+  public static String failures(Mark mark) {
     String all =
         mark.rules().stream()
             .filter(r -> r.outcome().name().matches("UNDER|OVER"))

@@ -2,6 +2,7 @@ package dettato.mark;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import dettato.explain.Explanation;
 import dettato.mark.SentenceMarker.Kind;
 import dettato.rule.Outcome;
 import dettato.word.Lexicon;
@@ -140,7 +141,7 @@ class SentenceMarkerTest {
     assertEquals(Result.RIGHT, alone.result());
     assertEquals(List.of("small-letter"), alone.oddities());
     assertEquals(
-        List.of("Monday is a name and has a capital."),
+        List.of("Monday is a name and starts with a capital."),
         Explanation.of(alone, Marking.BRITISH.accent()));
     assertEquals(List.of(), Marking.mark("monday", "Monday").oddities());
     var inside = MARKER.mark("We go on Monday.", "We go on monday.").words().get(3);

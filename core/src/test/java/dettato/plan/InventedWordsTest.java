@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import dettato.diagnose.Leanings;
 import dettato.diagnose.Settings;
+import dettato.explain.Explanation;
 import dettato.mark.AttemptMarker;
-import dettato.mark.Explanation;
 import dettato.mark.Mark;
 import dettato.mark.Result;
 import dettato.sound.Accent;

@@ -38,6 +38,7 @@ public final class Builder {
   private final Pronouncer said;
   private final Joins joins;
   private final Compounds compounds;
+  private final Map<String, String> seams;
   private final Segmenter segmenter;
   private final Suitability suitability;
   private final Twins twins;
@@ -78,8 +79,10 @@ public final class Builder {
     Set<String> parts = new HashSet<>(bands.keySet());
     parts.addAll(use.keySet());
     this.said = new Pronouncer(phones, parts);
-    this.joins = new Joins(pos, said, use.keySet(), reviewed.words("false-joins.txt"));
+    this.joins = new Joins(
+            pos, said, use.keySet(), reviewed.words("false-joins.txt"), Joins.seen(reviewed));
     this.compounds = new Compounds(said, use.keySet(), reviewed.words("false-seams.txt"));
+    this.seams = reviewed.pairs("seams.tsv", "word", "seam");
     this.segmenter = new Segmenter(joins, compounds, new Polish(reviewed.words("bath-stems.txt")));
     this.suitability = new Suitability(sources.unsuitable(), reviewed);
     this.twins = new Twins(use.keySet(), said, bands.keySet());
@@ -178,12 +181,15 @@ public final class Builder {
   }
 
   private int seam(String spelling) {
-    return compounds.find(spelling).map(Compounds.Seam::letters).orElse(-1);
+    return seams.containsKey(spelling)
+        ? Integer.parseInt(seams.get(spelling))
+        : compounds.find(spelling).map(Compounds.Seam::letters).orElse(-1);
   }
 
   private String row(String spelling, Segmentation cut, String accent, String clue) {
     Optional<Join> join = joins.find(spelling);
-    String seam = compounds.find(spelling).map(s -> String.valueOf(s.letters())).orElse("");
+    int at = seam(spelling);
+    String seam = at < 0 ? "" : String.valueOf(at);
     return String.join(
         "\t",
         spelling,

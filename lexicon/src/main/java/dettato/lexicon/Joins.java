@@ -1,7 +1,9 @@
 package dettato.lexicon;
 
+import dettato.table.Row;
 import dettato.word.Join;
 import dettato.word.Join.Change;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,21 +36,50 @@ final class Joins {
   private final Pronouncer said;
   private final Set<String> words;
   private final Set<String> falsePairs;
+  private final Map<String, Join> seen;
 
   /**
    * @param pos parts of speech by spelling
    * @param words the words of the table; a base among them is preferred
    * @param falsePairs words that look built and are not, and word+base where only that base is
    *     wrong
+   * @param seen joins that were read by eye, by word; they win
    */
-  Joins(Map<String, String> pos, Pronouncer said, Set<String> words, Set<String> falsePairs) {
+  Joins(
+      Map<String, String> pos,
+      Pronouncer said,
+      Set<String> words,
+      Set<String> falsePairs,
+      Map<String, Join> seen) {
     this.pos = pos;
     this.said = said;
     this.words = words;
     this.falsePairs = falsePairs;
+    this.seen = seen;
+  }
+
+  /**
+   * The joins of {@code joins.tsv}, by word.
+   *
+   * @throws IllegalArgumentException with the line, when a word is not what it is said to be of
+   */
+  static Map<String, Join> seen(Reviewed reviewed) {
+    Map<String, Join> seen = new HashMap<>();
+    reviewed.rows("joins.tsv", row -> seen.put(row.get("word"), seen(row)));
+    return seen;
+  }
+
+  private static Join seen(Row row) {
+    return candidates(row.get("word"), row.get("ending")).stream()
+        .filter(j -> j.base().equals(row.get("base")))
+        .findFirst()
+        .orElseThrow(() -> row.wrong(row.get("word") + " is not made of that base and ending"));
   }
 
   Optional<Join> find(String word) {
+    if (seen.containsKey(word)) {
+      return Optional.of(seen.get(word));
+    }
     if (falsePairs.contains(word)) {
       return Optional.empty();
     }

@@ -3,10 +3,9 @@ package dettato.app.marking;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.terms.Prose;
 import dettato.engine.Engine;
+import dettato.explain.Explanation;
 import dettato.mark.Certainty;
-import dettato.mark.Explanation;
 import dettato.mark.Extra;
-import dettato.mark.Fact;
 import dettato.mark.Mark;
 import dettato.mark.RuleMark;
 import dettato.mark.UnitMark;
@@ -27,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  *     letters are in one unit
  * @param readsAs IPA between slashes
  * @param realWord HOMOPHONE or ANOTHER when another word of the lexicon was written
- * @param facts what the attempt shows, each told once in a plain sentence
+ * @param facts what the attempt shows, each told once, the cause to speak of first
  * @param confidence how often an explanation as clear as this is the right one, in [0, 1]
  * @param rivals other explanations that are nearly as good, the nearest first
  */
@@ -43,7 +42,7 @@ public record MarkView(
     String readsAs,
     @Nullable String realWord,
     List<String> oddities,
-    @Nullable List<Fact> facts,
+    @Nullable List<FactView> facts,
     @Nullable Double confidence,
     @Nullable List<RivalMark> rivals) {
 
@@ -87,7 +86,7 @@ public record MarkView(
         mark,
         target,
         accent,
-        Explanation.facts(mark, accent),
+        Explanation.facts(mark, accent).stream().map(FactView::of).toList(),
         certainty.confidence(),
         certainty.rivals().stream()
             .map(r -> new RivalMark(units(r, accent), Explanation.of(r, accent)))
@@ -98,7 +97,7 @@ public record MarkView(
       Mark mark,
       String target,
       Accent accent,
-      @Nullable List<Fact> facts,
+      @Nullable List<FactView> facts,
       @Nullable Double confidence,
       @Nullable List<RivalMark> rivals) {
     return new MarkView(

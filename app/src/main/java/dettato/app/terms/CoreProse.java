@@ -1,7 +1,6 @@
 package dettato.app.terms;
 
 import dettato.choose.Task;
-import dettato.mark.Fact;
 import dettato.notation.Drawing;
 import dettato.notation.Legend;
 import dettato.profile.ChoiceBook;
@@ -12,12 +11,6 @@ import org.springframework.boot.jackson.JsonMixin;
 /** Which texts of the core's own types explain something. */
 final class CoreProse {
   private CoreProse() {}
-
-  @JsonMixin(Fact.class)
-  interface InFact {
-    @Prose
-    String sentence();
-  }
 
   @JsonMixin(Task.class)
   interface InTask {

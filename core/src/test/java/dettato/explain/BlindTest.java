@@ -1,0 +1,108 @@
+package dettato.explain;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import dettato.mark.AttemptMarker;
+import dettato.mark.Mark;
+import dettato.mark.Result;
+import dettato.sound.Accent;
+import dettato.sound.Accents;
+import dettato.word.Capitals;
+import dettato.word.Guess;
+import dettato.word.Lexicon;
+import dettato.word.Word;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** Attempts with the verdict that was written before the marker was asked. */
+class BlindTest {
+  private static final Path FILE = Path.of("src/test/resources/dettato/mark/blind/attempts.psv");
+
+  /** How many of the attempts may be judged otherwise than was written beforehand. */
+  private static final int ACCEPTED_MISSES = 12;
+
+  private final Map<String, Accent> accents =
+      Map.of("GB", Accents.of("en-GB"), "US", Accents.of("en-US"));
+
+  @Test
+  void judgesAsWasWrittenBeforehand() throws IOException {
+    List<String> misses = new ArrayList<>();
+    for (String line : Files.readAllLines(FILE)) {
+      if (!line.startsWith("#")) {
+        String miss = miss(line.split(";", -1));
+        if (!miss.isEmpty()) {
+          misses.add(line + "\n    " + miss);
+        }
+      }
+    }
+    String all = misses.size() + " not as written beforehand\n" + String.join("\n", misses);
+    System.out.println(all);
+    assertTrue(misses.size() <= ACCEPTED_MISSES, all);
+  }
+
+  private String miss(String[] row) {
+    Accent accent = accents.get(row[3]);
+    AttemptMarker marker = new AttemptMarker(accent, Lexicon.shipped());
+    Word known = Lexicon.shipped().find(row[1], accent.id()).orElseGet(() -> Guess.of(row[1]));
+    Word word = Capitals.isName(row[1]) ? known.asName() : known;
+    Mark mark = marker.mark(word, row[2]);
+    List<Fact> facts = Explanation.facts(mark, accent);
+    List<String> wrong = new ArrayList<>();
+    if (!in(row[4], mark.result().name())) {
+      wrong.add("result " + mark.result());
+    }
+    String cause = facts.isEmpty() ? "none" : facts.get(0).cause().name();
+    if (!in(row[5], cause)) {
+      wrong.add("cause " + cause);
+    }
+    Set<String> rules =
+        mark.rules().stream()
+            .filter(r -> r.outcome().isFailure())
+            .map(r -> r.rule() + ":" + r.outcome())
+            .collect(Collectors.toCollection(TreeSet::new));
+    if (!row[7].contains("?")
+        && Arrays.stream(row[7].split("\\|")).noneMatch(r -> rules(r).equals(rules))) {
+      wrong.add("rules " + rules);
+    }
+    boolean otherwise = mark.result() != Result.RIGHT && mark.result() != Result.READS_RIGHT;
+    if (otherwise && !row[8].isEmpty() && !mark.readsAs().equals(row[8])) {
+      wrong.add("reads " + mark.readsAs());
+    }
+    if (wrong.isEmpty()) {
+      return "";
+    }
+    return wrong
+        + " "
+        + mark.result()
+        + " /"
+        + mark.readsAs()
+        + "/ "
+        + facts.stream().map(f -> f.cause() + ": " + f.says()).toList();
+  }
+
+  private static boolean in(String several, String one) {
+    return several.contains("?") || List.of(several.split("\\|")).contains(one);
+  }
+
+  private static Set<String> rules(String written) {
+    return written.equals("-")
+        ? Set.of()
+        : new TreeSet<>(
+            List.of(
+                written
+                    .toLowerCase(Locale.ROOT)
+                    .replace(":under", ":UNDER")
+                    .replace(":over", ":OVER")
+                    .split("\\+")));
+  }
+}
