@@ -14,6 +14,11 @@ export function useClass(): SchoolClass {
   return useOutletContext<Open>().of
 }
 
+/** The same, where a part is also shown to those who have no class open. */
+export function useMaybeClass(): SchoolClass | undefined {
+  return useOutletContext<Open | undefined>()?.of
+}
+
 export function useToday(): string {
   return useOutletContext<Open>().today
 }

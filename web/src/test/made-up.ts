@@ -17,6 +17,7 @@ export const choices: Choices = {
   counting: 'GIVEN',
   ahead: 'BARRED',
   doubling: 'FULL',
+  signs: 'WORD',
   sounds: 'ALL',
   pace: 100,
   notation: { signs: { SOUND: 'UNDERLINE', SPLIT: 'ARC' } },
@@ -34,6 +35,7 @@ export const limpet: SchoolClass = {
   template: '',
   choices,
   words: {},
+  sounds: { b: 'b', æ: 'a', dʒ: 'j', eɪ: 'ai', ə: 'uh', l: 'l', iː: 'ee', ʃ: 'sh', ɒ: 'o', əʊ: 'oa', r: 'r', n: 'n', p: 'p', m: 'm', k: 'k', ʌ: 'u', ɛ: 'e', e: 'e', ɪ: 'i', t: 't', tʃ: 'ch' },
   pupils: [
     { id: 3, name: 'Anwen' },
     { id: 4, name: 'Bashir' },
@@ -151,8 +153,10 @@ export const bage: Mark = {
   swapped: [],
   rules: [{ rule: 'final-j', condition: 'final-j/short', outcome: 'UNDER', unit: 1, written: 'ge', name: 'dge or ge at the end', why: 'dge is due' }],
   readsAs: '/bædʒ/',
+  reads: 'baj',
+  well: 'Every sound is there.',
   oddities: [],
-  facts: [{ kind: 'RULE', unit: 1, name: 'final-j', sentence: 'Dge is due; written: ge.' }],
+  facts: [{ cause: 'RULE', says: 'After one short vowel, the end is written dge: badge.', forChild: 'Short vowel just before? Write dge.', at: 2, rule: 'final-j', condition: 'final-j/short' }],
   confidence: 0.97,
   rivals: [],
 }

@@ -27,24 +27,36 @@ export function Explained({ mark }: { mark: Mark }) {
           {r.name} · {KINDS[r.outcome === 'OVER' ? 'OVER' : 'UNDER']}
         </Tag>
       ))}
-      {(mark.facts ?? []).map((fact) => (
-        <p key={fact.sentence} className="text-body leading-snug">
-          {fact.sentence}
-        </p>
-      ))}
+      <Causes facts={mark.facts ?? []} />
       <p className="text-body">
         <strong>{RESULTS[mark.result] ?? mark.result}</strong>
-        {mark.readsAs !== '//' && mark.result !== 'RIGHT' ? (
-          <>
-            {' '}
-            · reads <span className="font-ipa">{mark.readsAs}</span>
-          </>
-        ) : null}
+        {mark.readsAs !== '//' && mark.result !== 'RIGHT' ? ` · reads ${mark.reads ?? ''}` : null}
         {sure(mark) ? null : <span className="mute"> · not sure</span>}
       </p>
+      {mark.well ? <p className="text-small">Went well: {mark.well}</p> : null}
       {(mark.rivals ?? []).map((rival) => (
         <Rival key={rival.sentences.join(' ')} mark={mark} rival={rival} />
       ))}
+    </>
+  )
+}
+
+/** The cause to speak of first, with a line for the child; what else there is stands folded behind it. */
+function Causes({ facts }: { facts: NonNullable<Mark['facts']> }) {
+  const [first, ...others] = facts
+  if (!first) return null
+  return (
+    <>
+      <p className="text-body leading-snug w-full">{first.says}</p>
+      {first.forChild ? <p className="text-small mute w-full">To the child: {first.forChild}</p> : null}
+      {others.length > 0 ? (
+        <details className="text-small w-full">
+          <summary className="cursor-pointer">{others.length === 1 ? 'One thing more' : `${others.length} things more`}</summary>
+          {others.map((fact) => (
+            <p key={fact.says}>{fact.says}</p>
+          ))}
+        </details>
+      ) : null}
     </>
   )
 }

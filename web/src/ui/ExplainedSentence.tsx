@@ -45,8 +45,8 @@ export function ExplainedSentence({ mark, text }: { mark: SentenceMark; text: st
             <span className="font-word">{w.target || '–'}</span> {w.mark ? <Written mark={w.mark} /> : <span className="font-word mute">{w.written}</span>}{' '}
             <span className="mute">{KINDS[w.kind]}</span>
             {[...(w.mark ? [w.mark] : []), ...w.parts].flatMap((m) => m.facts ?? []).map((f) => (
-              <span key={f.sentence} className="block text-small">
-                {f.sentence}
+              <span key={f.says} className="block text-small">
+                {f.says}
               </span>
             ))}
           </li>

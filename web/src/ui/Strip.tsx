@@ -1,4 +1,5 @@
 import type { Mark, MarkedUnit, UnitView } from '../api/client'
+import { Sound } from './Sound'
 import { piecesOf } from './written'
 
 type Size = 'sm' | 'md' | 'xl'
@@ -48,7 +49,7 @@ export function Strip({
           <span className="leading-tight whitespace-nowrap">
             <Grapheme text={u.grapheme} />
           </span>
-          <span className={`font-ipa mute leading-none ${SOUNDS[size]}`}>{u.phoneme}</span>
+          <Sound ipa={u.phoneme} look={`mute leading-none ${SOUNDS[size]}`} />
         </span>
       ))}
     </span>
@@ -146,7 +147,7 @@ export function MarkStrip({ mark }: { mark: Mark }) {
               <span className="leading-tight whitespace-nowrap">
                 <Grapheme text={u.grapheme} />
               </span>
-              <span className="font-ipa mute text-small leading-none">{u.phoneme}</span>
+              <Sound ipa={u.phoneme} look="mute text-small leading-none" />
             </span>
             <span className={`pt-1 ${swapped ? 'border-b-4 border-double border-secondary' : ''}`}>
               <Extras mark={mark} before={i} />

@@ -6,6 +6,7 @@ import { useClass } from '../../lib/classContext'
 import { FieldError } from '../../ui/FieldError'
 import { Failed, Key, Loading } from '../../ui/Parts'
 import { useProfile } from './useProfile'
+import { useSounds } from '../../lib/sounds'
 
 /** What is taught: the path with the step the class has come to, what it is ahead with and what waits. */
 export function PathForm({ profile }: { profile: Profile }) {
@@ -117,18 +118,19 @@ function Order({ path }: { path: TeachingPath }) {
 }
 
 function Letters({ unit, toggle }: { unit: PathUnit; toggle: () => void }) {
+  const say = useSounds()
   const letters = unit.grapheme.replace('_', '-')
   return (
     <button
       type="button"
       aria-pressed={unit.taught}
-      aria-label={`${letters}, /${unit.phoneme}/ as in ${unit.example}${unit.ticked ? (unit.taught ? ', ahead of the order' : ', waits') : ''}`}
-      title={`/${unit.phoneme}/ as in ${unit.example}`}
+      aria-label={`${letters}, ${say(unit.phoneme)} as in ${unit.example}${unit.ticked ? (unit.taught ? ', ahead of the order' : ', waits') : ''}`}
+      title={`${say(unit.phoneme)} as in ${unit.example}`}
       className={`rounded-lg border border-base-300 px-1.5 h-7 flex items-baseline gap-1 cursor-pointer hover:border-primary ${unit.taught ? 'soft' : 'border-dashed'} ${unit.ticked ? 'ring-2 ring-accent' : ''}`}
       onClick={toggle}
     >
       <span className="font-word">{letters}</span>
-      <span className="font-ipa text-small mute">{unit.phoneme}</span>
+      <span className="font-ipa text-small mute">{say(unit.phoneme)}</span>
       {unit.ticked ? <span aria-hidden="true">{unit.taught ? '▸' : '◂'}</span> : null}
     </button>
   )

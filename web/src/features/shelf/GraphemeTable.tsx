@@ -2,9 +2,11 @@ import { Link } from 'react-router'
 import { useClass } from '../../lib/classContext'
 import { Places } from './Places'
 import { percent, type GraphemeFigure } from '../../lib/turned'
+import { useSounds } from '../../lib/sounds'
 
 /** One spelling's sounds in order of use. */
 export function GraphemeTable({ figure }: { figure: GraphemeFigure }) {
+  const say = useSounds()
   const { id } = useClass()
   const letters = figure.grapheme.replace('_', '-')
   return (
@@ -27,7 +29,7 @@ export function GraphemeTable({ figure }: { figure: GraphemeFigure }) {
             <tr key={s.phoneme} className="border-t border-base-300">
               <td className="pl-4 py-1">
                 <Link className="font-ipa text-head link link-hover" to={`/class/${id}/sounds?sound=${encodeURIComponent(s.phoneme)}`}>
-                  {s.phoneme}
+                  {say(s.phoneme)}
                 </Link>{' '}
                 <span className="mute text-small">{s.keyword}</span>
               </td>

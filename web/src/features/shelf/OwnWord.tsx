@@ -9,6 +9,7 @@ import { Strip } from '../../ui/Strip'
 import { merge, soundsOf, split, takeE, turn } from './cells'
 import { percent } from '../../lib/turned'
 import { useTerms } from '../../lib/terms'
+import { useSounds } from '../../lib/sounds'
 
 /** Adds or corrects a word of the school's own: proposals to take, a strip to mend by keyboard. */
 export function OwnWord({ spelling, close }: { spelling: string; close: () => void }) {
@@ -88,6 +89,7 @@ function Editor({ proposals, sounds, close }: { proposals: Proposals; sounds: re
 
 /** The cut as cells: ← → go, ↑ ↓ change the sound, + joins, / cuts, E takes a silent e. */
 function Mender({ cells, change, may }: { cells: UnitView[]; change: (cells: UnitView[]) => void; may: (g: string) => string[] }) {
+  const say = useSounds()
   const inTerms = useTerms()
   const [at, setAt] = useState(0)
   const spot = Math.min(at, cells.length - 1)
@@ -109,7 +111,7 @@ function Mender({ cells, change, may }: { cells: UnitView[]; change: (cells: Uni
     <div className="flex flex-col gap-1">
       <button
         type="button"
-        aria-label={`Mend the cut: ${cells.map((c) => `${c.grapheme.replace('_', '-')} says ${c.phoneme}`).join(', ')}. On ${cell?.grapheme ?? ''}.`}
+        aria-label={`Mend the cut: ${cells.map((c) => `${c.grapheme.replace('_', '-')} says ${say(c.phoneme)}`).join(', ')}. On ${cell?.grapheme ?? ''}.`}
         className="rounded-xl border border-base-300 bg-base-200 p-2 text-left"
         onKeyDown={(e) => {
           if (press(e.key)) e.preventDefault()
@@ -123,7 +125,7 @@ function Mender({ cells, change, may }: { cells: UnitView[]; change: (cells: Uni
       <p role="status" className="text-small">
         {cell ? (
           <>
-            <span className="font-word">{cell.grapheme.replace('_', '-')}</span> says <span className="font-ipa">{cell.phoneme}</span>
+            <span className="font-word">{cell.grapheme.replace('_', '-')}</span> says <span className="font-ipa">{say(cell.phoneme)}</span>
           </>
         ) : null}
       </p>

@@ -6,9 +6,11 @@ import { Failed, Loading, Tag } from '../../ui/Parts'
 import { Strip } from '../../ui/Strip'
 import { SendWords } from './SendWords'
 import { useUrl } from '../../lib/useUrl'
+import { useSounds } from '../../lib/sounds'
 
 /** A mixed list of words for the ticked spellings of one sound, as many of each. */
 export function Rivals({ sound }: { sound: SoundView }) {
+  const say = useSounds()
   const { id } = useClass()
   const url = useUrl()
   const ticked = url.list('tick').filter((g) => sound.graphemes.some((s) => s.grapheme === g))
@@ -25,7 +27,7 @@ export function Rivals({ sound }: { sound: SoundView }) {
         ) : (
           <>
             <span className="font-word text-body">{ticked.map((g) => g.replace('_', '-')).join(' · ')}</span> for{' '}
-            <span className="font-ipa">{sound.phoneme}</span>
+            <span className="font-ipa">{say(sound.phoneme)}</span>
           </>
         )}
       </p>

@@ -4,9 +4,11 @@ import { useClass } from '../../lib/classContext'
 import { Places } from './Places'
 import { percent } from '../../lib/turned'
 import { useUrl } from '../../lib/useUrl'
+import { useSounds } from '../../lib/sounds'
 
 /** One sound's spellings in order of use, with share, places, step and examples; some can be ticked. */
 export function SoundTable({ sound }: { sound: SoundView }) {
+  const say = useSounds()
   const { id, step } = useClass()
   const url = useUrl()
   const ticked = url.list('tick')
@@ -15,9 +17,9 @@ export function SoundTable({ sound }: { sound: SoundView }) {
     url.set({ sound: sound.phoneme, tick: next.join(','), seed: '' })
   }
   return (
-    <section aria-label={`Spellings of ${sound.phoneme}`} className="sheet min-h-0 flex flex-col">
+    <section aria-label={`Spellings of ${say(sound.phoneme)}`} className="sheet min-h-0 flex flex-col">
       <header className="flex items-baseline gap-3 px-4 py-2 border-b border-base-300">
-        <h2 className="font-ipa text-title leading-none">{sound.phoneme}</h2>
+        <h2 className="font-ipa text-title leading-none">{say(sound.phoneme)}</h2>
         <span className="mute">{sound.keyword ? `as in ${sound.keyword}` : 'two sounds, one spelling'}</span>
         <span className="mute ml-auto text-small">{sound.count.toLocaleString('en-GB')} places in the words we propose</span>
       </header>

@@ -17,12 +17,12 @@ beforeEach(() => {
 
 async function open(at = '/sounds') {
   show(<Sounds />, '/sounds', at)
-  await screen.findByLabelText('eɪ as in rain')
+  await screen.findByLabelText('ai as in rain')
 }
 
 test('lists a sound with its spellings, their shares and places, and what is taught', async () => {
   await open('/sounds?sound=eɪ')
-  const table = screen.getByLabelText('Spellings of eɪ')
+  const table = screen.getByLabelText('Spellings of ai')
   expect(within(table).getByText('50 %')).toBeDefined()
   expect(within(table).getAllByRole('img', { name: '0 % at the start, 75 % at the middle, 25 % at the end' })).toHaveLength(3)
   expect(within(table).getByText('learnt word by word')).toBeDefined()

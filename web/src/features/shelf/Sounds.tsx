@@ -7,6 +7,7 @@ import { GraphemeTable } from './GraphemeTable'
 import { Rivals } from './Rivals'
 import { SoundTable } from './SoundTable'
 import { graphemesOf } from '../../lib/turned'
+import { useSounds } from '../../lib/sounds'
 import { useUrl } from '../../lib/useUrl'
 
 /** Every sound with its spellings, every spelling with its sounds, and words for rival spellings. */
@@ -75,6 +76,7 @@ function SoundGroup({
   chosen: SoundView | undefined
   pick: (phoneme: string) => void
 }) {
+  const say = useSounds()
   return (
     <section className="mb-3">
       <h2 className="mute text-small font-semibold mb-1">{title}</h2>
@@ -84,11 +86,11 @@ function SoundGroup({
             <button
               type="button"
               aria-pressed={s === chosen}
-              aria-label={`${s.phoneme}${s.keyword ? ` as in ${s.keyword}` : ''}`}
+              aria-label={`${say(s.phoneme)}${s.keyword ? ` as in ${s.keyword}` : ''}`}
               className={`rounded-lg border px-1.5 py-0.5 min-w-12 flex flex-col items-center ${s === chosen ? 'bg-primary text-primary-content border-primary' : 'bg-base-100 border-base-300 hover:border-primary'}`}
               onClick={() => pick(s.phoneme)}
             >
-              <span className="font-ipa text-body leading-tight">{s.phoneme}</span>
+              <span className="font-ipa text-body leading-tight">{say(s.phoneme)}</span>
               <span className={`text-small leading-tight ${s === chosen ? '' : 'mute'}`}>{s.keyword || s.graphemes[0]?.examples[0]}</span>
             </button>
           </li>

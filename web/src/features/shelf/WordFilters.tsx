@@ -5,6 +5,7 @@ import { graphemesOf } from '../../lib/turned'
 import { useUrl } from '../../lib/useUrl'
 import { Choice, Flag, Pick, Row } from './filters'
 import { useTerms } from '../../lib/terms'
+import { useSounds } from '../../lib/sounds'
 
 const PLACES = [
   ['', 'any'],
@@ -24,6 +25,7 @@ const KEYS = ['pattern', 'sound', 'grapheme', 'place', 'sounds', 'beats', 'clust
 
 /** All filters of the word list; each is in the address. */
 export function WordFilters() {
+  const say = useSounds()
   const { accent } = useClass()
   const url = useUrl()
   const inTerms = useTerms()
@@ -46,7 +48,7 @@ export function WordFilters() {
       </label>
       <Row label="Sound">
         <Pick name="Sound" value={url.get('sound')} change={(sound) => url.set({ sound, grapheme: '' })}>
-          {(sounds.data ?? []).map((s) => [s.phoneme, `${s.phoneme}  ${s.keyword}`] as const)}
+          {(sounds.data ?? []).map((s) => [s.phoneme, `${say(s.phoneme)}  ${s.keyword}`] as const)}
         </Pick>
       </Row>
       <Row label="Spelling">

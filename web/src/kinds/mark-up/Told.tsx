@@ -13,8 +13,8 @@ export function Told({ cell }: CellProps) {
       <dd>
         <strong>{two.letters ? 'right' : 'off'}</strong> {letters.mark && !two.letters ? <Written mark={letters.mark} /> : null}
         {(two.letters ? [] : (letters.mark?.facts ?? [])).map((fact) => (
-          <span key={fact.sentence} className="block text-small leading-snug">
-            {fact.sentence}
+          <span key={fact.says} className="block text-small leading-snug">
+            {fact.says}
           </span>
         ))}
       </dd>

@@ -8,6 +8,7 @@ import { Key } from '../../../ui/Parts'
 import { focusOn } from './plan'
 import type { PlanEdit } from './usePlan'
 import { useTerms } from '../../../lib/terms'
+import { useSounds } from '../../../lib/sounds'
 
 const MOST = 6
 
@@ -111,6 +112,7 @@ function Choice({ focus, plan, says, children }: { focus: Focus; plan: PlanEdit;
 
 /** The sounds as keys; the chosen one with its taught spellings to tick. */
 function Sounds({ sounds, plan }: { sounds: readonly SoundView[]; plan: PlanEdit }) {
+  const say = useSounds()
   const of = useClass()
   const chosen = plan.now.focus.find((f) => f.sound)
   const taught = (s: SoundView) => s.graphemes.filter((g) => g.step > 0 && g.step <= of.step).map((g) => g.grapheme)
@@ -129,19 +131,19 @@ function Sounds({ sounds, plan }: { sounds: readonly SoundView[]; plan: PlanEdit
             type="button"
             data-focus
             aria-pressed={s === open}
-            aria-label={`The sound ${s.phoneme}, as in ${s.keyword}`}
+            aria-label={`The sound ${say(s.phoneme)}, as in ${s.keyword}`}
             className={`btn btn-xs font-ipa min-w-8 ${s === open ? 'btn-primary' : 'bg-base-100'}`}
             disabled={taught(s).length === 0}
             onClick={() => plan.change(focusOn({ sound: s.phoneme, graphemes: taught(s).slice(0, 3) }))}
           >
-            {s.phoneme}
+            {say(s.phoneme)}
           </button>
         ))}
       </div>
       {open ? (
         <fieldset className="flex flex-wrap items-center gap-x-2.5 px-1.5 py-0.5">
-          <legend className="sr-only">Spellings of {open.phoneme}</legend>
-          <span className="font-ipa mute">/{open.phoneme}/</span>
+          <legend className="sr-only">Spellings of {say(open.phoneme)}</legend>
+          <span className="font-ipa mute">{say(open.phoneme)}</span>
           {taught(open).map((g) => (
             <label key={g} className="flex items-center gap-1 font-word">
               <input type="checkbox" className="checkbox checkbox-xs" checked={chosen?.graphemes?.includes(g) ?? false} onChange={() => tick(g)} />

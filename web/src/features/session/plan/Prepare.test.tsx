@@ -53,7 +53,7 @@ test('a sound is taken with its taught spellings, to be ticked', async () => {
   let version = 3
   answer('put', '/api/sessions/9', ({ body }) => session({ version: ++version, focus: (body as Plan).focus }))
   await open()
-  await userEvent.click(await screen.findByLabelText('The sound eɪ, as in rain'))
+  await userEvent.click(await screen.findByLabelText('The sound ai, as in rain'))
   await userEvent.click(await screen.findByLabelText('ai'))
   const focus = () => askedOf('put', '/api/sessions/9').map((a) => (a.body as Plan).focus)
   await waitFor(() => expect(focus()).toEqual([[{ sound: 'eɪ', graphemes: ['a_e', 'ai'] }], [{ sound: 'eɪ', graphemes: ['a_e'] }]]))

@@ -6,7 +6,7 @@ import { show } from '../../../test/page'
 import { answer, fail } from '../../../test/server'
 import { DeckPage } from './DeckPage'
 
-const card = (front: string, part: Partial<CardView>): CardView => ({ kind: 'GRAPHEME', front, back: '/eɪ/', state: 'NEW', days: 0, due: true, dealt: false, why: 'new', ...part })
+const card = (front: string, part: Partial<CardView>): CardView => ({ kind: 'GRAPHEME', front, back: 'ai as in rain', state: 'NEW', days: 0, due: true, dealt: false, why: 'new', ...part })
 
 const cards = [card('ai', { dealt: true }), card('ay', { state: 'ASLEEP', due: false, why: 'asleep' }), card('said', { kind: 'IRREGULAR', back: 'by heart', state: 'BACK', why: 'missed last time', dealt: true })]
 

@@ -9,6 +9,7 @@ import { Failed, Loading } from '../../../ui/Parts'
 import { Choice, Flag, Pick, Row } from '../filters'
 import { SendWords } from '../SendWords'
 import { handout } from './handout'
+import { useSounds } from '../../../lib/sounds'
 
 /** Tasks of every kind, made for what the class is taught, with answers and reasons. */
 export function Exercises() {
@@ -72,6 +73,7 @@ export function Exercises() {
 
 /** What the words have: a rule, a sound in chosen spellings, irregular words, or nothing in common. */
 function About() {
+  const say = useSounds()
   const { accent } = useClass()
   const url = useUrl()
   const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
@@ -100,7 +102,7 @@ function About() {
             })
           }
         >
-          {(sounds.data ?? []).map((s) => [s.phoneme, `${s.phoneme}  ${s.keyword}`] as const)}
+          {(sounds.data ?? []).map((s) => [s.phoneme, `${say(s.phoneme)}  ${s.keyword}`] as const)}
         </Pick>
       </Row>
       {sound ? (

@@ -6,6 +6,7 @@ import { Failed, Loading } from '../../../ui/Parts'
 import { Row } from '../filters'
 import { SendWords } from '../SendWords'
 import { useTerms } from '../../../lib/terms'
+import { useSounds } from '../../../lib/sounds'
 
 const CONTRASTS = [
   ['split-vowel', 'silent e or none: hop, hope'],
@@ -25,6 +26,7 @@ const SIDED = ['final-k', 'final-ch', 'final-j', 'final-double', 'c-or-k']
 
 /** Two words that differ by one sound. */
 export function MinimalPairs() {
+  const say = useSounds()
   const { accent, step } = useClass()
   const url = useUrl()
   const inTerms = useTerms()
@@ -67,7 +69,7 @@ export function MinimalPairs() {
             <li key={`${p.a} ${p.b}`} className="flex items-baseline gap-3 border-b border-dotted border-base-300 py-1">
               <span className="font-word text-head w-28">{p.a}</span>
               <span className="font-word text-head w-28">{p.b}</span>
-              <span className="mute">/{p.differs.replace('-', '/ or /')}/</span>
+              <span className="mute">{p.differs.split('-').map(say).join(' or ')}</span>
             </li>
           ))}
         </ul>

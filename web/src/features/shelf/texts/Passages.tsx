@@ -9,9 +9,11 @@ import { Failed, Loading } from '../../../ui/Parts'
 import { Pick, Row } from '../filters'
 import { Marked } from './Marked'
 import { DropOwn, OwnText } from './OwnTexts'
+import { useSounds } from '../../../lib/sounds'
 
 /** Short texts with questions; with a sound chosen, those in which it is spelled in several ways. */
 export function Passages() {
+  const say = useSounds()
   const { accent, step } = useClass()
   const url = useUrl()
   const sounds = useQuery(ask('get', '/api/sounds', { params: { query: { accent } } }))
@@ -22,7 +24,7 @@ export function Passages() {
       <div className="flex flex-col gap-2 min-h-0">
         <Row label="Hunt for">
           <Pick name="Sound" value={url.get('sound')} change={(sound) => url.set({ sound, title: '' })}>
-            {(sounds.data ?? []).map((s) => [s.phoneme, `${s.phoneme}  ${s.keyword}`] as const)}
+            {(sounds.data ?? []).map((s) => [s.phoneme, `${say(s.phoneme)}  ${s.keyword}`] as const)}
           </Pick>
         </Row>
         <nav aria-label="Texts" className="sheet p-1 overflow-auto min-h-0 max-lg:max-h-60">

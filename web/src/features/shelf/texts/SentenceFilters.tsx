@@ -3,6 +3,7 @@ import { ask } from '../../../api/ask'
 import { useClass } from '../../../lib/classContext'
 import { useUrl } from '../../../lib/useUrl'
 import { Choice, Flag, Pick, Row } from '../filters'
+import { useSounds } from '../../../lib/sounds'
 
 const KEYS = ['text', 'rule', 'condition', 'sound', 'grapheme', 'words', 'kind', 'names', 'taught']
 const KINDS = [
@@ -19,6 +20,7 @@ const LENGTHS = [
 
 /** All filters of the sentences; each is in the address. */
 export function SentenceFilters() {
+  const say = useSounds()
   const { accent } = useClass()
   const url = useUrl()
   const rules = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
@@ -46,7 +48,7 @@ export function SentenceFilters() {
       ) : null}
       <Row label="Sound">
         <Pick name="Sound" value={url.get('sound')} change={(phoneme) => set({ sound: phoneme, grapheme: '' })}>
-          {(sounds.data ?? []).map((s) => [s.phoneme, `${s.phoneme}  ${s.keyword}`] as const)}
+          {(sounds.data ?? []).map((s) => [s.phoneme, `${say(s.phoneme)}  ${s.keyword}`] as const)}
         </Pick>
       </Row>
       {sound ? (

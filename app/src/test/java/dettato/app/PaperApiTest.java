@@ -60,7 +60,7 @@ class PaperApiTest extends ApiCase {
     JsonNode cell = type(planned, ada, badge, " bage ");
     assertEquals("READS_OTHERWISE", cell.get("result").asText());
     assertEquals("bage", cell.get("written").asText());
-    assertTrue(cell.at("/mark/facts/0/sentence").asText().contains("dge is due"));
+    assertTrue(cell.at("/mark/facts/0/says").asText().contains("written dge"));
     JsonNode read = papers().get(0).get("cells").get(0);
     assertEquals("READS_OTHERWISE", read.at("/mark/result").asText());
     assertEquals("ge", read.at("/mark/units/2/written").asText());
@@ -79,7 +79,7 @@ class PaperApiTest extends ApiCase {
     assertEquals(2, cell.at("/sentence/signsOff").asInt());
     assertEquals("capital-start", cell.at("/sentence/conventions/0/rule").asText());
     assertEquals("MATCH", cell.at("/sentence/words/5/kind").asText());
-    assertTrue(cell.at("/sentence/words/5/mark/facts/0/sentence").asText().contains("dge"));
+    assertTrue(cell.at("/sentence/words/5/mark/facts/0/says").asText().contains("dge"));
     JsonNode read = papers().get(0).get("cells").get(0);
     assertEquals(5, read.at("/sentence/right").asInt());
     assertTrue(csv(of).contains("final-j=UNDER"), csv(of));

@@ -5,6 +5,7 @@ import dettato.notation.Chunks;
 import dettato.notation.Notation;
 import dettato.notation.Parting;
 import dettato.plan.TeachingSequence.Ticks;
+import dettato.sound.SoundSigns;
 import java.util.List;
 import java.util.Map;
 
@@ -28,6 +29,7 @@ public record Choices(
     Ahead ahead,
     Doubling doubling,
     SoundAnswers sounds,
+    SoundSigns signs,
     int pace,
     Notation notation,
     Map<String, String> terms,
@@ -49,6 +51,7 @@ public record Choices(
           Ahead.BARRED,
           Doubling.FULL,
           SoundAnswers.ALL,
+          SoundSigns.WORD,
           100,
           Notation.PLAIN,
           Map.of(),

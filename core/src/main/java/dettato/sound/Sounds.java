@@ -15,6 +15,7 @@ import java.util.Map;
 public final class Sounds {
   static final String TABLE = "sounds.tsv";
   private static final Map<String, String> KEYWORDS = new HashMap<>();
+  private static final Map<String, String> LETTERS = new HashMap<>();
   private static final Map<String, Sound> SINGLE = load();
 
   private Sounds() {}
@@ -41,6 +42,16 @@ public final class Sounds {
         .findFirst()
         .map(s -> KEYWORDS.getOrDefault(s.id(), ""))
         .orElse("");
+  }
+
+  /** A word to know a single sound by. */
+  static String keyword(Sound sound) {
+    return KEYWORDS.getOrDefault(sound.id(), "");
+  }
+
+  /** The letters that stand for a single sound where no phonetic signs are wanted. */
+  static String letters(Sound sound) {
+    return LETTERS.getOrDefault(sound.id(), "");
   }
 
   private static Sound run(String id) {
@@ -72,6 +83,7 @@ public final class Sounds {
         row -> {
           Sound.Kind kind = Sound.Kind.valueOf(row.get("kind").toUpperCase(Locale.ROOT));
           KEYWORDS.put(row.get("id"), row.get("keyword"));
+          LETTERS.put(row.get("id"), row.get("letters"));
           return sounds.put(row.get("id"), new Sound(row.get("id"), kind, List.of()));
         });
     return Collections.unmodifiableMap(sounds);

@@ -41,8 +41,8 @@ class DeckController {
   @JsonInclude(JsonInclude.Include.NON_NULL)
   record CardView(
       Card.Kind kind,
-      String front,
-      String back,
+      @Prose String front,
+      @Prose String back,
       Deck.State state,
       int days,
       @Nullable LocalDate last,

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import dettato.app.terms.Prose;
 import dettato.engine.Engine;
 import dettato.explain.Explanation;
+import dettato.explain.Praise;
 import dettato.mark.Certainty;
 import dettato.mark.Extra;
 import dettato.mark.Mark;
@@ -25,8 +26,10 @@ import org.jspecify.annotations.Nullable;
  * @param swapped pairs of unit indices whose letters changed places; twice the same when both
  *     letters are in one unit
  * @param readsAs IPA between slashes
+ * @param reads the same in the signs of the class; left out of the mark alone
  * @param realWord HOMOPHONE or ANOTHER when another word of the lexicon was written
  * @param facts what the attempt shows, each told once, the cause to speak of first
+ * @param well what went well; "" where nothing can be said
  * @param confidence how often an explanation as clear as this is the right one, in [0, 1]
  * @param rivals other explanations that are nearly as good, the nearest first
  */
@@ -40,9 +43,11 @@ public record MarkView(
     List<List<Integer>> swapped,
     List<RuleMarkView> rules,
     String readsAs,
+    @Prose @Nullable String reads,
     @Nullable String realWord,
     List<String> oddities,
     @Nullable List<FactView> facts,
+    @Prose @Nullable String well,
     @Nullable Double confidence,
     @Nullable List<RivalMark> rivals) {
 
@@ -109,9 +114,11 @@ public record MarkView(
         mark.swaps().stream().map(s -> List.of(s.first(), s.second())).toList(),
         mark.rules().stream().map(r -> rule(r, facts != null)).toList(),
         "/" + mark.readsAs() + "/",
+        facts == null ? null : "/" + mark.readsAs() + "/",
         mark.realWord().map(Enum::name).orElse(null),
         mark.oddities(),
         facts,
+        facts == null ? null : Praise.of(mark),
         confidence,
         rivals);
   }

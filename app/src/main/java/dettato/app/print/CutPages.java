@@ -21,7 +21,7 @@ final class CutPages {
   private record CardFace(String text, @Nullable Drawing drawing, String note, boolean plain) {}
 
   static Html of(Printed printed) {
-    Html html = new Html(printed.terms());
+    Html html = new Html(printed.wording());
     List<CardFace> faces = new ArrayList<>();
     Set<String> seen = new LinkedHashSet<>();
     for (BlockView block : printed.session().blocks()) {

@@ -1,7 +1,7 @@
 package dettato.app.print;
 
 import dettato.app.engine.Ahead;
-import dettato.profile.Terms;
+import dettato.profile.Wording;
 import java.time.Clock;
 import java.time.LocalDate;
 import lombok.RequiredArgsConstructor;
@@ -17,7 +17,7 @@ class FirstPage implements Ahead {
   @Override
   public void makeReady() {
     Look look = new Look(Look.Size.A4, Look.Type.USUAL, false, false);
-    Html body = new Html(Terms.OURS);
+    Html body = new Html(Wording.OURS);
     body.line("h1", "", "Dettato").line("p", "day", "ready");
     pdf.of("Dettato", look, LocalDate.now(clock), body);
   }

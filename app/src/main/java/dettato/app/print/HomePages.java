@@ -15,7 +15,7 @@ final class HomePages {
   private HomePages() {}
 
   static Html of(Printed printed, List<Focus> focus) {
-    Html html = new Html(printed.terms());
+    Html html = new Html(printed.wording());
     List<BlockView> blocks = printed.session().blocks();
     Set<String> seen = new HashSet<>();
     List<ItemView> words =

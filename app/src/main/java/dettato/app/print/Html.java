@@ -1,7 +1,7 @@
 package dettato.app.print;
 
 import dettato.notation.Drawing;
-import dettato.profile.Terms;
+import dettato.profile.Wording;
 import java.util.Locale;
 import org.springframework.web.util.HtmlUtils;
 
@@ -10,13 +10,13 @@ final class Html {
   private static final double EM = 1000.0;
   private static final int UNKNOWN_SIGN = 0xfffd;
   private final StringBuilder text = new StringBuilder();
-  private final Terms terms;
+  private final Wording wording;
 
   /**
-   * @param terms what the class calls things
+   * @param wording how texts are said to the class
    */
-  Html(Terms terms) {
-    this.terms = terms;
+  Html(Wording wording) {
+    this.wording = wording;
   }
 
   /** An element with something in it. */
@@ -38,7 +38,7 @@ final class Html {
 
   /** An element with a text that explains something, in the words of the class. */
   Html tell(String tag, String classes, String prose) {
-    return line(tag, classes, terms.said(prose));
+    return line(tag, classes, wording.said(prose));
   }
 
   Html say(String says) {

@@ -10,7 +10,7 @@ final class KeyPages {
   private KeyPages() {}
 
   static Html of(Printed printed) {
-    Html html = new Html(printed.terms());
+    Html html = new Html(printed.wording());
     html.line("h1", "", printed.session().title());
     html.tell("p", "day", "Answers, " + printed.day());
     int number = 1;

@@ -31,7 +31,7 @@ final class MarkedPages {
 
   private MarkedPages(Printed printed) {
     this.printed = printed;
-    this.html = new Html(printed.terms());
+    this.html = new Html(printed.wording());
     this.items =
         printed.session().blocks().stream()
             .filter(b -> !b.spoken())

@@ -11,7 +11,7 @@ import dettato.app.session.SheetView.ItemView;
 import dettato.app.session.SheetView.SessionView;
 import dettato.choose.Material;
 import dettato.notation.Legend;
-import dettato.profile.Terms;
+import dettato.profile.Wording;
 import dettato.prompt.Prompt;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -28,9 +28,9 @@ record Printed(
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
 
-  /** What the class calls things. */
-  Terms terms() {
-    return Terms.of(of.choices().terms());
+  /** How texts are said to the class. */
+  Wording wording() {
+    return of.wording();
   }
 
   String day() {
@@ -112,7 +112,7 @@ record Printed(
                       html.in(
                           "span",
                           "entry",
-                          () -> html.drawn(e.drawing()).say(" " + terms().said(e.title())))));
+                          () -> html.drawn(e.drawing()).say(" " + wording().said(e.title())))));
     }
   }
 }

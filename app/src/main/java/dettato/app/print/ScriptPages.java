@@ -11,7 +11,7 @@ final class ScriptPages {
   private ScriptPages() {}
 
   static Html of(Printed printed) {
-    Html html = new Html(printed.terms());
+    Html html = new Html(printed.wording());
     html.line("h1", "", printed.session().title());
     html.tell(
         "p",

@@ -19,7 +19,7 @@ final class SheetPages {
   private SheetPages(Printed printed, Look look) {
     this.printed = printed;
     this.look = look;
-    this.html = new Html(printed.terms());
+    this.html = new Html(printed.wording());
     this.framed = printed.hand().notation().inFrames();
     this.corrected = printed.of().choices().correcting() == Correcting.LINE;
   }

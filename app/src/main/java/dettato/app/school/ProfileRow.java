@@ -2,6 +2,8 @@ package dettato.app.school;
 
 import dettato.profile.Choices;
 import dettato.profile.Terms;
+import dettato.sound.Accents;
+import dettato.sound.SoundNames;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
@@ -82,6 +84,7 @@ class ProfileRow implements Persistable<Long> {
         template,
         choices,
         Terms.of(choices.terms()).forms(),
+        new SoundNames(Accents.of(accent), choices.signs()).marks(),
         orders.of(ownOrder).with(choices.ticks(), step),
         List.of(),
         List.of());

@@ -3,6 +3,8 @@ package dettato.app.school;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import dettato.plan.TeachingSequence;
 import dettato.profile.Choices;
+import dettato.profile.Wording;
+import dettato.sound.Accents;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +18,7 @@ import java.util.Map;
  * @param template id of the usual one, "" for the plain one
  * @param choices what it does in its own way
  * @param words by form of ours what the class says for it, where it is not ours
+ * @param sounds by IPA how the class writes a single sound where there is little room
  * @param sequence in which it is taught, with its ticks
  * @param everyone who is or was in it
  */
@@ -29,13 +32,20 @@ public record SchoolClass(
     String template,
     Choices choices,
     Map<String, String> words,
+    Map<String, String> sounds,
     @JsonIgnore TeachingSequence sequence,
     List<Pupil> pupils,
     @JsonIgnore List<Enrolled> everyone) {
   public SchoolClass {
     words = Map.copyOf(words);
+    sounds = Map.copyOf(sounds);
     pupils = List.copyOf(pupils);
     everyone = List.copyOf(everyone);
+  }
+
+  /** How a text that explains something is said to it. */
+  public Wording wording() {
+    return Wording.of(choices, Accents.of(accent));
   }
 
   /** The same class with all who are or were in it, some of them on that day. */
@@ -51,6 +61,7 @@ public record SchoolClass(
         template,
         choices,
         words,
+        sounds,
         sequence,
         there,
         all);

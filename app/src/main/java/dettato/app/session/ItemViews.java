@@ -16,7 +16,7 @@ import dettato.notation.Notation;
 import dettato.profile.ByHeart;
 import dettato.profile.Choices;
 import dettato.profile.LetterNames;
-import dettato.profile.Terms;
+import dettato.profile.Wording;
 import dettato.rule.Opportunity;
 import dettato.word.Word;
 import java.util.List;
@@ -58,6 +58,7 @@ class ItemViews {
   private SheetView.ItemView of(
       ItemRow row, Activity kind, List<Focus> focus, Material material, SchoolClass of) {
     Choices choices = of.choices();
+    Wording wording = of.wording();
     boolean byName = kind.traits().has(Trait.BY_HEART) && choices.byHeart() == ByHeart.NAMES;
     ClassMarks.Hand hand = isRinged(kind, of) ? marks.byHeart(of) : marks.of(of);
     Call call = kind.call(row.prompt(), material);
@@ -70,14 +71,14 @@ class ItemViews {
         row.prompt().text(),
         kind.traits().has(Trait.LONG) && kind.traits().answer() != Answer.PAIR
             ? kind.title().toLowerCase(Locale.UK)
-            : row.prompt().brief(),
+            : wording.sounds().in(row.prompt().brief()),
         row.prompt().asks(),
         row.prompt().right(),
         row.prompt(),
         kind.traits().has(Trait.QUESTION)
-            ? Terms.of(choices.terms()).said(call.says())
-            : call.says(),
-        call.answer(),
+            ? wording.said(call.says())
+            : wording.sounds().in(call.says()),
+        call.answer().stream().map(wording.sounds()::in).toList(),
         row.role(),
         decided.map(Opportunity::rule).orElse(null),
         decided.map(o -> o.condition().id()).orElse(null),

@@ -6,7 +6,7 @@ import dettato.activity.Item;
 import dettato.activity.Traits.Trait;
 import dettato.app.school.SchoolClass;
 import dettato.focus.Focus;
-import dettato.profile.Terms;
+import dettato.profile.Wording;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -16,26 +16,26 @@ import java.util.stream.Collectors;
  * about, in the words of their class. Of the two only the first is ever kept.
  */
 final class Titles {
-  private final Terms terms;
+  private final Wording wording;
 
-  private Titles(Terms terms) {
-    this.terms = terms;
+  private Titles(Wording wording) {
+    this.wording = wording;
   }
 
   static Titles of(SchoolClass of) {
-    return new Titles(Terms.of(of.choices().terms()));
+    return new Titles(of.wording());
   }
 
   /** A session's own title, or what it is about. */
   String of(SessionRow row, List<Focus> focus) {
-    return row.title().isEmpty() ? terms.said(usual(focus)) : row.title();
+    return row.title().isEmpty() ? wording.said(usual(focus)) : row.title();
   }
 
   /** A block's own title, or what its kind is called. */
   String of(PlannedBlocks.Planned planned, Activities book) {
     String own = planned.block().title();
     return own.isEmpty()
-        ? terms.said(usual(book.of(planned.block().kind()), planned.block().role()))
+        ? wording.said(usual(book.of(planned.block().kind()), planned.block().role()))
         : own;
   }
 
@@ -51,7 +51,7 @@ final class Titles {
 
   private String kept(String title, String usual) {
     String typed = title.strip();
-    return typed.equals(usual) || typed.equals(terms.said(usual)) ? "" : typed;
+    return typed.equals(usual) || typed.equals(wording.said(usual)) ? "" : typed;
   }
 
   private static String usual(List<Focus> focus) {

@@ -1,7 +1,8 @@
 package dettato.app.terms;
 
 import dettato.app.school.OpenClass;
-import dettato.profile.Terms;
+import dettato.app.school.SchoolClass;
+import dettato.profile.Wording;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -12,7 +13,7 @@ class AskedTerms {
   private final OpenClass open;
 
   /** The words of this request. */
-  Terms now() {
-    return open.now().map(c -> Terms.of(c.choices().terms())).orElse(Terms.OURS);
+  Wording now() {
+    return open.now().map(SchoolClass::wording).orElse(Wording.OURS);
   }
 }

@@ -40,6 +40,9 @@ final class CoreProse {
 
     @Prose
     String changes();
+
+    @Prose
+    String example();
   }
 
   @JsonMixin(Drawing.class)

@@ -2,7 +2,7 @@ package dettato.app.print;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import dettato.profile.Terms;
+import dettato.profile.Wording;
 import java.time.LocalDate;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class HtmlTest {
   private static String printed(String name) throws Exception {
-    Html html = new Html(Terms.OURS);
+    Html html = new Html(Wording.OURS);
     html.line("p", "", "Before").line("p", "", name).line("p", "", "After");
     byte[] pdf =
         new Pdf()

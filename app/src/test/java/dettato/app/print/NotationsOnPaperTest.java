@@ -9,7 +9,7 @@ import dettato.notation.Meaning;
 import dettato.notation.Notation;
 import dettato.notation.Shape;
 import dettato.notation.Signs;
-import dettato.profile.Terms;
+import dettato.profile.Wording;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.word.Lexicon;
@@ -73,7 +73,7 @@ class NotationsOnPaperTest {
 
   private static Html page() {
     Chunks chunks = Chunks.of(List.of("ing", "ank"), Lexicon.shipped().words("en-GB"));
-    Html html = new Html(Terms.OURS);
+    Html html = new Html(Wording.OURS);
     notations()
         .forEach(
             (title, notation) -> {
@@ -133,7 +133,7 @@ class NotationsOnPaperTest {
     assertEquals(
         "lamb", String.join("", drawing.letters().stream().map(Drawing.Letters::text).toList()));
     Drawing one = Drawing.phrase(letter, List.of(Shape.UNDERLINE));
-    Html html = new Html(Terms.OURS);
+    Html html = new Html(Wording.OURS);
     html.line("p", "", "Some words before it.").drawn(one);
     byte[] pdf = new Pdf().of("One", look(), DAY, html);
     try (PDDocument read = Loader.loadPDF(pdf)) {

@@ -20,6 +20,7 @@ public final class SomeClass {
         "",
         Choices.USUAL,
         Map.of(),
+        Map.of(),
         TeachingSequence.shipped(),
         List.of(pupils),
         List.of());
