@@ -185,6 +185,7 @@ final class Alignment {
         if (unit < lastUnit) {
           if (letter < lastLetter) {
             match(unit, letter, at);
+            marred(unit, letter, at);
           }
           if (letter < lastLetter && unit + 1 < lastUnit) {
             split(unit, letter, at);
@@ -202,6 +203,30 @@ final class Alignment {
         }
       }
     }
+  }
+
+  /**
+   * The letters of the unit's grapheme with one too many or one that is another, where they are no
+   * grapheme themselves.
+   */
+  private void marred(int unit, int letter, int at) {
+    String grapheme = units[unit].grapheme;
+    int length = grapheme.length();
+    if (Marred.isAdded(text, letter, lastLetter, grapheme)) {
+      if (means(unit, letter, length + 1)) {
+        return;
+      }
+      relax(at, width + length + 1, cost[at] + Costs.EXTRA, MATCH, 1, length + 1, 0);
+    } else if (!units[unit].sound().isRun()
+        && Marred.isChanged(text, letter, lastLetter, grapheme)) {
+      relax(at, width + length, cost[at] + Costs.MARRED, MATCH, 1, length, 0);
+    }
+  }
+
+  private boolean means(int unit, int letter, int length) {
+    int packed = Form.pack(letters.substring(letter, letter + length));
+    int form = packed == 0 ? 0 : units[unit].form(packed);
+    return form != 0 && Form.verdict(form) != Verdict.OTHER;
   }
 
   private void match(int unit, int letter, int at) {

@@ -13,6 +13,7 @@ final class Costs {
   static final int PARTIAL = of("partial");
   static final int RULE_FORM = of("rule-form");
   static final int LETTER_CHANGED = of("letter-changed");
+  static final int MARRED = of("marred");
   static final int NEAR = of("near");
   static final int NEAR_STEP = of("near-step");
   static final int LOOK_ALIKE = of("look-alike");

@@ -166,7 +166,15 @@ final class Judgement {
   }
 
   private void matched(int unit, int from, int to) {
-    set(unit, text.substring(from, to), from);
+    String written = text.substring(from, to);
+    int added = Marred.added(written, target.units[unit].grapheme);
+    int form = added < 0 ? 0 : target.units[unit].form(Form.pack(written));
+    if (added < 0 || form != 0 && Form.verdict(form) != Verdict.OTHER) {
+      set(unit, written, from);
+      return;
+    }
+    units[unit] = target.exact[unit];
+    extras.add(new Extra(written.substring(added, added + 1), unit + 1));
   }
 
   private void split(int unit, int letter, int inner) {
@@ -288,8 +296,10 @@ final class Judgement {
   }
 
   private UnitMark judged(UnitForms forms, int unit, String written, int form) {
-    if (form == 0) {
-      return new UnitMark(written, Verdict.OTHER, Optional.empty());
+    if (form == 0 || Form.verdict(form) == Verdict.OTHER) {
+      return Marred.isChanged(written, forms.grapheme)
+          ? new UnitMark(written, Verdict.PARTIAL, Optional.of("letter-changed"))
+          : new UnitMark(written, Verdict.OTHER, Optional.empty());
     }
     int settled = form;
     if (Form.verdict(form) == Verdict.ALTERNATIVE && !says[unit]) {
