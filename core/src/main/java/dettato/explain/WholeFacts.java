@@ -56,10 +56,13 @@ final class WholeFacts {
             .at(swap.first())
             .with("first", grapheme(swap.first()))
             .with("second", grapheme(swap.second()));
+    boolean silentE = mark.target().cut().silentE(swap.first()) >= 0;
     String key =
-        whole && swap.second() > 0 && !isExchange(swap)
-            ? "order/whole"
-            : swap.first() == swap.second() ? "order/in-unit" : "order/units";
+        silentE && swap.second() > swap.first() + 1
+            ? "order/silent-e"
+            : whole && swap.second() > 0 && !isExchange(swap)
+                ? "order/whole"
+                : swap.first() == swap.second() ? "order/in-unit" : "order/units";
     telling.tell(Cause.ORDER, key, filling, swap.first());
   }
 

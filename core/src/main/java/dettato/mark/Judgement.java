@@ -51,7 +51,9 @@ final class Judgement {
     this.alignment = new Alignment(target, text, readBack, without);
     Swap across =
         without == Alignment.NO_MOVE && alignment.points() >= Costs.PARTIAL ? turned() : null;
-    this.points = across == null ? alignment.points() : Costs.SWAP;
+    boolean moved =
+        across == null && alignment.points() == 0 && !text.equals(target.word.letters());
+    this.points = across == null && !moved ? alignment.points() : Costs.SWAP;
     if (across != null) {
       turned(across);
       return;
@@ -65,6 +67,9 @@ final class Judgement {
       asModel(i, target.start(i) + shift);
     }
     firstOfTwo();
+    if (moved) {
+      silentEMoved();
+    }
     if (letters.text().length() > LONGEST_ATTEMPT) {
       extras.add(new Extra(letters.text().substring(LONGEST_ATTEMPT), units.length));
     }
@@ -244,6 +249,17 @@ final class Judgement {
       }
     }
     return false;
+  }
+
+  /** likley: all units are there, but the silent e stands one letter too far. */
+  private void silentEMoved() {
+    for (int i = 0; i < units.length; i++) {
+      int e = target.word.cut().silentE(i);
+      if (e >= 0 && e + 1 < target.length() && (e >= text.length() || text.charAt(e) != 'e')) {
+        swaps.add(new Swap(i, target.word.cut().unitAt(e + 1)));
+        return;
+      }
+    }
   }
 
   /** Where two parts meet in one letter, it is the first part that has lost its own. */

@@ -43,7 +43,7 @@ public final class IrregularForm extends RuleAtUnit {
     super(
         new About(
             "irregular-form",
-            "plurals and pasts that change inside",
+            "irregular forms",
             "Some words change instead of taking the ending: mouse and mice, keep and kept. They must be known.",
             "Some words change inside. Learn the two together.",
             "They are old words, and often used: what is said often keeps its old form.",
