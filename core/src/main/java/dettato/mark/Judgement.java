@@ -1,5 +1,6 @@
 package dettato.mark;
 
+import dettato.word.Join;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -56,6 +57,10 @@ final class Judgement {
     this.points = across == null && !moved ? alignment.points() : Costs.SWAP;
     if (across != null) {
       turned(across);
+      return;
+    }
+    if (without == Alignment.NO_MOVE && isBaseAlone()) {
+      baseAlone();
       return;
     }
     for (int i = 0; i < alignment.firstUnit(); i++) {
@@ -258,6 +263,27 @@ final class Judgement {
       if (e >= 0 && e + 1 < target.length() && (e >= text.length() || text.charAt(e) != 'e')) {
         swaps.add(new Swap(i, target.word.cut().unitAt(e + 1)));
         return;
+      }
+    }
+  }
+
+  /** glass for glasses: the base as it is, and nothing for the ending. */
+  private boolean isBaseAlone() {
+    return target
+        .word
+        .join()
+        .filter(j -> j.change() == Join.Change.NONE && j.base().equals(text))
+        .filter(j -> target.word.letters().startsWith(text))
+        .filter(j -> target.start(target.word.endingUnit()) == text.length())
+        .isPresent();
+  }
+
+  private void baseAlone() {
+    for (int i = 0; i < units.length; i++) {
+      if (i < target.word.endingUnit()) {
+        asModel(i, target.start(i));
+      } else {
+        units[i] = new UnitMark("", Verdict.MISSING, Optional.empty());
       }
     }
   }

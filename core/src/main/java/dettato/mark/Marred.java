@@ -20,7 +20,10 @@ final class Marred {
     return same < length && isSame(text, from + same + 1, grapheme, same);
   }
 
-  /** Whether the letters from here are those of the grapheme but for one, not its first. */
+  /**
+   * Whether the letters from here are those of the grapheme but for one, not its first: a vowel
+   * letter for another, or a consonant letter.
+   */
   static boolean isChanged(char[] text, int from, int end, String grapheme) {
     int length = grapheme.length();
     if (length < 2 || from + length > end || text[from] != grapheme.charAt(0)) {
@@ -30,7 +33,9 @@ final class Marred {
     while (same < length && text[from + same] == grapheme.charAt(same)) {
       same++;
     }
-    return same < length && isSame(text, from + same + 1, grapheme, same + 1);
+    return same < length
+        && Form.isVowel(text[from + same]) == Form.isVowel(grapheme.charAt(same))
+        && isSame(text, from + same + 1, grapheme, same + 1);
   }
 
   /** Whether all these letters are those of the grapheme but for one, not its first. */

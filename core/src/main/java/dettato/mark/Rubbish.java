@@ -9,7 +9,7 @@ final class Rubbish {
   private Rubbish() {}
 
   /**
-   * Whether fewer than a third of the letters written, and of the sounds, can be explained by the
+   * Whether no more than a third of the letters written, and of the sounds, can be explained by the
    * word.
    */
   static boolean is(UnitMark[] units, List<Extra> extras) {
@@ -26,6 +26,6 @@ final class Rubbish {
     for (Extra extra : extras) {
       written += extra.written().length();
     }
-    return written >= FEWEST_LETTERS && meant * 3 < written && heard * 3 <= units.length;
+    return written >= FEWEST_LETTERS && meant * 3 <= written && heard * 3 <= units.length;
   }
 }

@@ -46,6 +46,9 @@ final class Built {
   private static final Set<String> VOICELESS = Set.of("p", "t", "k", "f", "θ");
   private static final Set<String> HISSES = Set.of("s", "z", "ʃ", "ʒ", "tʃ", "dʒ");
 
+  /** Prefixes that are words themselves: what they begin is made of two. */
+  private static final Set<String> WORDS = Set.of("over", "under", "out");
+
   private final Function<String, Optional<Word>> known;
 
   /**
@@ -193,13 +196,17 @@ final class Built {
     return part(letters.substring(prefix.getKey().length()), parts)
         .filter(base -> !base.isName())
         .flatMap(base -> parsed(letters, prefix.getValue() + " - " + base.cut().format()))
-        .map(Word::of);
+        .map(
+            cut ->
+                WORDS.contains(prefix.getKey())
+                    ? Word.compound(cut, prefix.getKey().length())
+                    : Word.of(cut));
   }
 
   /** The prefix of a word that is made with one; "" for others. */
   String prefix(String letters) {
     return PREFIXES.keySet().stream()
-        .filter(letters::startsWith)
+        .filter(p -> letters.startsWith(p) && !WORDS.contains(p))
         .sorted()
         .filter(p -> part(letters.substring(p.length()), 1).filter(w -> !w.isName()).isPresent())
         .findFirst()
