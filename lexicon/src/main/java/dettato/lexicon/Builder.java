@@ -79,8 +79,8 @@ public final class Builder {
     Set<String> parts = new HashSet<>(bands.keySet());
     parts.addAll(use.keySet());
     this.said = new Pronouncer(phones, parts);
-    this.joins = new Joins(
-            pos, said, use.keySet(), reviewed.words("false-joins.txt"), Joins.seen(reviewed));
+    this.joins =
+        new Joins(pos, said, use.keySet(), reviewed.words("false-joins.txt"), Joins.seen(reviewed));
     this.compounds = new Compounds(said, use.keySet(), reviewed.words("false-seams.txt"));
     this.seams = reviewed.pairs("seams.tsv", "word", "seam");
     this.segmenter = new Segmenter(joins, compounds, new Polish(reviewed.words("bath-stems.txt")));

@@ -12,7 +12,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
-/** Builds {@code names.tsv}: first names cut into units, from the reviewed list of how each is said. */
+/**
+ * Builds {@code names.tsv}: first names cut into units, from the reviewed list of how each is said.
+ */
 public final class NamesBuilder {
   private NamesBuilder() {}
 

@@ -46,12 +46,18 @@ class BuilderPartsTest {
               "dog", "n", "bus", "n"),
           new Pronouncer(SAID, SAID.keySet()),
           SAID.keySet(),
-          Set.of("corner"));
+          Set.of("corner"),
+          Map.of("written", new Join("writ", "en", Join.Change.DOUBLED)));
 
   @ParameterizedTest(name = "{0} is {1} + {2}")
   @CsvSource({
-    "hopping, hop, ing, DOUBLED", "hoping, hope, ing, E_DROPPED", "carried, carry, ed, Y_TO_I",
-    "brushes, brush, es, NONE", "leaves, leaf, es, F_TO_V", "dogs, dog, s, NONE"
+    "written, writ, en, DOUBLED",
+    "hopping, hop, ing, DOUBLED",
+    "hoping, hope, ing, E_DROPPED",
+    "carried, carry, ed, Y_TO_I",
+    "brushes, brush, es, NONE",
+    "leaves, leaf, es, F_TO_V",
+    "dogs, dog, s, NONE"
   })
   void findsBaseEndingAndWhatHappenedAtTheJoin(
       String word, String base, String ending, Join.Change change) {
