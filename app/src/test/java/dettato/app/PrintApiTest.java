@@ -72,7 +72,9 @@ class PrintApiTest extends ApiCase {
 
   @Test
   void theKeyHasEveryWordWithItsReasonAndWhatTheMarksMean() throws Exception {
-    JsonNode made = contrast(newClass("Key"));
+    long of = newClass("Key");
+    choose(of, "signs", "PHONETIC");
+    JsonNode made = contrast(of);
     String key = text(pdf(made.get("id").asLong(), "key.pdf"));
     for (JsonNode item : block(made, "words").get("items")) {
       assertTrue(

@@ -58,7 +58,7 @@ class SessionApiTest extends ApiCase {
             write(
                 post("/api/classes/" + of + "/sessions"),
                 "{\"date\":\"2026-03-05\",\"focus\":[{\"sound\":\"eɪ\",\"graphemes\":[\"ai\",\"ay\"]}]}"));
-    assertEquals("/eɪ/ as ai, ay", rivals.get("title").asText());
+    assertEquals("ai as in rain: ai, ay", rivals.get("title").asText());
     assertEquals(10, rivals.at("/blocks/0/items").size());
     JsonNode irregular =
         read(

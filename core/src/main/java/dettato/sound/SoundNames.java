@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class SoundNames {
   private static final Pattern SOUND =
-      Pattern.compile("(?<![\\w/])/([^/\\s]+)/(?![\\w/])(?: as in ([a-z]+))?");
+      Pattern.compile("(?<![\\w/])/([^/\\s]+)/(?![\\w/])(?: as in ([a-z]+))?( as )?");
   private static final int LONGEST = 3;
 
   private final SoundSigns signs;
@@ -68,7 +68,8 @@ public final class SoundNames {
 
   private String replaced(MatchResult found) {
     String ipa = found.group(1);
-    String said = named(ipa, found.group(2)).orElseGet(found::group);
+    String spelt = found.group(3) == null ? "" : ": ";
+    String said = named(ipa, found.group(2)).map(n -> n + spelt).orElseGet(found::group);
     return Matcher.quoteReplacement(said);
   }
 

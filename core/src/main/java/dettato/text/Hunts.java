@@ -70,7 +70,8 @@ public final class Hunts {
   }
 
   private Hunt hunt(Known text, String sound) {
-    Map<String, Set<String>> spelled = text.counts.getOrDefault(sound, Map.of());
+    Map<String, Set<String>> spelled =
+        sound.isEmpty() ? Map.of() : text.counts.getOrDefault(sound, Map.of());
     return new Hunt(
         text.passage,
         text.read,

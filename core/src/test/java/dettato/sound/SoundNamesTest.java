@@ -14,6 +14,7 @@ class SoundNamesTest {
     "The sound /eɪ/ is missing., The sound ai as in rain is missing.",
     "/tʃ/ after a short vowel, ch as in chin after a short vowel",
     "/ʊ/ as in hook: 3 of 4, uu as in hook: 3 of 4",
+    "/eɪ/ as ai; ay, ai as in rain: ai; ay",
     "It reads /smjuːdʒ/., It reads smyooj.",
     "either/or and 3/4 stay, either/or and 3/4 stay",
     "Open words/new/list., Open words/new/list."
