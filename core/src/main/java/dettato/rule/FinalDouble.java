@@ -89,7 +89,7 @@ final class FinalDouble extends RuleAtUnit {
   @Override
   Optional<Opportunity> at(Place place) {
     Set<String> plain = PLAIN.get(place.sound());
-    if (plain == null || !place.endsPart() || place.inEnding()) {
+    if (plain == null || !place.endsPart() || place.inEnding() || isShared(place)) {
       return Optional.empty();
     }
     Before before = Before.of(place);
@@ -104,6 +104,13 @@ final class FinalDouble extends RuleAtUnit {
       case SPLIT -> single(SPLIT, place, before, plain);
       default -> single(TEAM, place, before, plain);
     };
+  }
+
+  /** The ll of real|ly: one letter is the base's, the other the ending's. */
+  private static boolean isShared(Place place) {
+    return place.endsBase()
+        && place.word().join().filter(j -> j.ending().equals("ly")).isPresent()
+        && place.spelled("ll");
   }
 
   private static Opportunity doubled(Place place, Before before) {

@@ -141,7 +141,7 @@ class MigrationFrom02Test {
   }
 
   private String fetch(String path) throws Exception {
-    return mvc.perform(get(path).session(session))
+    return mvc.perform(get(path).header("Dettato-Class", 1).session(session))
         .andReturn()
         .getResponse()
         .getContentAsString(StandardCharsets.UTF_8);
