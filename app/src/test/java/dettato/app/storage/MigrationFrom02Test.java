@@ -19,6 +19,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -26,6 +27,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.StreamSupport;
 import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.MethodOrderer;
@@ -182,7 +184,8 @@ class MigrationFrom02Test {
       assertSame(said.at("/papers/" + i), session + "/papers");
       assertSame(said.at("/files/" + i), session + "/session.json");
     }
-    assertEquals(said.get("csv").asText(), fetch(of + "/attempts.csv?detail=conditions"));
+    assertEquals(
+        written(said.get("csv").asText()), written(fetch(of + "/attempts.csv?detail=conditions")));
   }
 
   private void assertSame(JsonNode before, String path) throws Exception {
@@ -190,9 +193,21 @@ class MigrationFrom02Test {
     assertEquals("", difference(without(before), without(now), path));
   }
 
+  /** Whether every outcome of then is one of now: rules that came later judge too. */
+  private static boolean holds(JsonNode now, JsonNode before) {
+    Set<JsonNode> all = new HashSet<>();
+    now.forEach(all::add);
+    return StreamSupport.stream(before.spliterator(), false).allMatch(all::contains);
+  }
+
+  /** The attempts without their outcomes, the last two columns. */
+  private static String written(String csv) {
+    return csv.replaceAll("(?m),[^,\\n]*,[^,\\n]*$", "");
+  }
+
   /** Where two documents first differ, and how; "" when they do not. */
   private static String difference(JsonNode before, JsonNode now, String at) {
-    if (before.equals(now)) {
+    if (before.equals(now) || at.endsWith("/rules") && holds(now, before)) {
       return "";
     }
     if (before.isArray() && before.size() == now.size()) {
