@@ -1,6 +1,7 @@
 package dettato.explain;
 
 import dettato.table.Table;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -22,6 +23,11 @@ final class Sayings {
    * @param child "" where the condition of a rule says it to a child
    */
   record Saying(String says, String child) {}
+
+  /** Every sentence for a teacher, with its names in braces. */
+  static List<String> all() {
+    return ALL.values().stream().map(Saying::says).toList();
+  }
 
   /** Whether there is a sentence of this name. */
   static boolean has(String key) {

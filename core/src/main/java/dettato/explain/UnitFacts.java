@@ -2,7 +2,6 @@ package dettato.explain;
 
 import dettato.mark.LetterNames;
 import dettato.mark.Mark;
-import dettato.mark.Repair;
 import dettato.mark.Result;
 import dettato.mark.UnitMark;
 import dettato.mark.Verdict;
@@ -65,7 +64,7 @@ final class UnitFacts {
             || telling.isTold(i)
             || mark.swaps().stream().anyMatch(s -> s.first() == i || s.second() == i)
             || isOfToldEnding(i)
-            || Repair.isSpelledByOther(unit) && !isLost(i);
+            || unit.isSpelledByOther() && !isLost(i);
     if (!told && telling.isMoved(i)) {
       String letters = cut.unit(i).grapheme().text();
       telling.tell(Cause.ORDER, "order/moved", telling.at(i).with("written", letters), i);

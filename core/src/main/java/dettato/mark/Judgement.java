@@ -1,6 +1,5 @@
 package dettato.mark;
 
-import dettato.word.Join;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -59,7 +58,7 @@ final class Judgement {
       turned(across);
       return;
     }
-    if (without == Alignment.NO_MOVE && isBaseAlone()) {
+    if (without == Alignment.NO_MOVE && target.isBaseAlone(text)) {
       baseAlone();
       return;
     }
@@ -97,7 +96,9 @@ final class Judgement {
             .orElseGet(() -> result == Result.READS_RIGHT ? asModel() : read(alone, saysAll));
     boolean legal = result == Result.READS_RIGHT && InventedWord.isLegal(target, units);
     List<RuleMark> rules =
-        rubbish || legal || isTwin() ? Outcomes.untested(target) : Outcomes.of(target, units, text);
+        rubbish || legal || target.isTwin(text)
+            ? Outcomes.untested(target)
+            : Outcomes.of(target, units, text);
     return new Mark(
         target.word,
         attempt,
@@ -268,16 +269,6 @@ final class Judgement {
   }
 
   /** glass for glasses: the base as it is, and nothing for the ending. */
-  private boolean isBaseAlone() {
-    return target
-        .word
-        .join()
-        .filter(j -> j.change() == Join.Change.NONE && j.base().equals(text))
-        .filter(j -> target.word.letters().startsWith(text))
-        .filter(j -> target.start(target.word.endingUnit()) == text.length())
-        .isPresent();
-  }
-
   private void baseAlone() {
     for (int i = 0; i < units.length; i++) {
       if (i < target.word.endingUnit()) {
@@ -292,18 +283,13 @@ final class Judgement {
   private void firstOfTwo() {
     for (int i = 1; i < units.length; i++) {
       boolean one =
-          isMerged(units[i]) && target.units[i - 1].sound().equals(target.units[i].sound());
+          units[i].isSpelledByOther()
+              && target.units[i - 1].sound().equals(target.units[i].sound());
       if (one && units[i - 1].verdict() == Verdict.EXACT && !target.units[i].vowel) {
         units[i - 1] = units[i];
         units[i] = target.exact[i];
       }
     }
-  }
-
-  private static boolean isMerged(UnitMark unit) {
-    return unit.verdict() == Verdict.ALTERNATIVE
-        && unit.written().isEmpty()
-        && unit.confusion().isEmpty();
   }
 
   /** The model's sounds, those that two parts share said once. */
@@ -312,7 +298,7 @@ final class Judgement {
     for (int i = 0; i < units.length; i++) {
       boolean next =
           i + 1 < units.length && target.units[i + 1].sound().equals(target.units[i].sound());
-      said.append(next && isMerged(units[i]) ? "" : target.model.ipa(i));
+      said.append(next && units[i].isSpelledByOther() ? "" : target.model.ipa(i));
     }
     return said.toString();
   }
@@ -472,21 +458,9 @@ final class Judgement {
     return own && heard.equals(target.model.alone);
   }
 
-  /** Whether it is how the other country spells the word: no rule is broken. */
-  private boolean isTwin() {
-    return target.word.region().filter(r -> r.twin().equals(text)).isPresent();
-  }
-
   /** The real word that was written, if one was; an apostrophe may make it one. */
   private Optional<Word> otherWord() {
     String written = letters.oddities().contains("apostrophe") ? attempt.strip() : letters.text();
-    return lexicon
-        .find(written, target.accent.id())
-        .filter(w -> !w.isName() || target.word.isName() || saysTheSame(w));
-  }
-
-  /** A name that is written by chance is no news, unless it sounds as the word does (Jim, gym). */
-  private boolean saysTheSame(Word name) {
-    return target.comparedWith(name) == Mark.RealWord.HOMOPHONE;
+    return lexicon.find(written, target.accent.id()).filter(target::isNews);
   }
 }

@@ -45,14 +45,7 @@ public final class Repair {
   /** The last unit that the letters written for this one spell: the l of camel in camle. */
   private static int lastOf(Mark mark, int unit) {
     List<UnitMark> units = mark.units();
-    boolean joined = unit + 1 < units.size() && isSpelledByOther(units.get(unit + 1));
+    boolean joined = unit + 1 < units.size() && units.get(unit + 1).isSpelledByOther();
     return joined && units.get(unit).verdict() == Verdict.ALTERNATIVE ? unit + 1 : unit;
-  }
-
-  /** Whether the letters written for the unit before spell this one too. */
-  public static boolean isSpelledByOther(UnitMark unit) {
-    return unit.verdict() == Verdict.ALTERNATIVE
-        && unit.written().isEmpty()
-        && unit.confusion().isEmpty();
   }
 }

@@ -4,6 +4,7 @@ import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Sound;
+import dettato.word.Join;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.List;
@@ -116,6 +117,28 @@ final class Target {
   /** Whether /t/ or /d/ is said as either here. */
   boolean isFlap(int unit) {
     return Flaps.isFlap(word.cut(), unit, accent);
+  }
+
+  /** Whether letters are how the other country spells the word. */
+  boolean isTwin(String letters) {
+    return word.region().filter(r -> r.twin().equals(letters)).isPresent();
+  }
+
+  /**
+   * Whether another real word is worth telling: a name that is written by chance is not, unless it
+   * sounds as the word does (Jim, gym).
+   */
+  boolean isNews(Word other) {
+    return !other.isName() || word.isName() || comparedWith(other) == Mark.RealWord.HOMOPHONE;
+  }
+
+  /** Whether letters are the word's base, which stands in it unchanged, without the ending. */
+  boolean isBaseAlone(String letters) {
+    return word.join()
+        .filter(j -> j.change() == Join.Change.NONE && j.base().equals(letters))
+        .filter(j -> word.letters().startsWith(letters))
+        .filter(j -> start(word.endingUnit()) == letters.length())
+        .isPresent();
   }
 
   /**

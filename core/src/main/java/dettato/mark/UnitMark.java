@@ -14,4 +14,9 @@ public record UnitMark(String written, Verdict verdict, Optional<String> confusi
       throw new IllegalArgumentException("a unit with nothing written is MISSING, not " + verdict);
     }
   }
+
+  /** Whether the letters of the unit before spell this one too, or the two meet in one letter. */
+  public boolean isSpelledByOther() {
+    return verdict == Verdict.ALTERNATIVE && written.isEmpty() && confusion.isEmpty();
+  }
 }

@@ -77,34 +77,12 @@ public record Word(
 
   /** A word outside the lexicon, made of two that are in it. */
   static Word compound(Segmentation cut, int seam) {
-    return new Word(
-        cut,
-        Integer.MAX_VALUE,
-        Optional.empty(),
-        List.of(),
-        Use.KNOW,
-        "",
-        Set.of(),
-        "",
-        seam,
-        -1,
-        Optional.empty());
+    return outside(cut, "", seam, -1);
   }
 
   /** A first name. */
   public static Word name(Segmentation cut) {
-    return new Word(
-        cut,
-        Integer.MAX_VALUE,
-        Optional.empty(),
-        List.of(),
-        Use.KNOW,
-        NAME,
-        Set.of(),
-        "",
-        -1,
-        -1,
-        Optional.empty());
+    return outside(cut, NAME, -1, -1);
   }
 
   /** The same word as a name or a month, which has a capital (March, Rose). */
@@ -129,16 +107,20 @@ public record Word(
 
   /** A word outside the lexicon, with the place of its apostrophe. */
   static Word of(Segmentation cut, int apostrophe) {
+    return outside(cut, "", -1, apostrophe);
+  }
+
+  private static Word outside(Segmentation cut, String pos, int seam, int apostrophe) {
     return new Word(
         cut,
         Integer.MAX_VALUE,
         Optional.empty(),
         List.of(),
         Use.KNOW,
-        "",
+        pos,
         Set.of(),
         "",
-        -1,
+        seam,
         apostrophe,
         Optional.empty());
   }

@@ -1,9 +1,8 @@
 package dettato.app.school;
 
 import dettato.profile.Choices;
-import dettato.profile.Terms;
+import dettato.profile.Wording;
 import dettato.sound.Accents;
-import dettato.sound.SoundNames;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
@@ -74,6 +73,7 @@ class ProfileRow implements Persistable<Long> {
 
   /** The class as it works, without its children. */
   SchoolClass of(ClassRow row, Orders orders) {
+    Wording wording = Wording.of(choices, Accents.of(accent));
     return new SchoolClass(
         row.id(),
         row.name(),
@@ -83,8 +83,9 @@ class ProfileRow implements Persistable<Long> {
         minutes,
         template,
         choices,
-        Terms.of(choices.terms()).forms(),
-        new SoundNames(Accents.of(accent), choices.signs()).marks(),
+        wording.terms().forms(),
+        wording.sounds().marks(),
+        wording,
         orders.of(ownOrder).with(choices.ticks(), step),
         List.of(),
         List.of());

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import dettato.plan.TeachingSequence;
 import dettato.profile.Choices;
 import dettato.profile.Wording;
-import dettato.sound.Accents;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +18,7 @@ import java.util.Map;
  * @param choices what it does in its own way
  * @param words by form of ours what the class says for it, where it is not ours
  * @param sounds by IPA how the class writes a single sound where there is little room
+ * @param wording how a text that explains something is said to it
  * @param sequence in which it is taught, with its ticks
  * @param everyone who is or was in it
  */
@@ -33,6 +33,7 @@ public record SchoolClass(
     Choices choices,
     Map<String, String> words,
     Map<String, String> sounds,
+    @JsonIgnore Wording wording,
     @JsonIgnore TeachingSequence sequence,
     List<Pupil> pupils,
     @JsonIgnore List<Enrolled> everyone) {
@@ -41,11 +42,6 @@ public record SchoolClass(
     sounds = Map.copyOf(sounds);
     pupils = List.copyOf(pupils);
     everyone = List.copyOf(everyone);
-  }
-
-  /** How a text that explains something is said to it. */
-  public Wording wording() {
-    return Wording.of(choices, Accents.of(accent));
   }
 
   /** The same class with all who are or were in it, some of them on that day. */
@@ -62,6 +58,7 @@ public record SchoolClass(
         choices,
         words,
         sounds,
+        wording,
         sequence,
         there,
         all);

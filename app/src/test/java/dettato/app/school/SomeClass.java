@@ -2,6 +2,7 @@ package dettato.app.school;
 
 import dettato.plan.TeachingSequence;
 import dettato.profile.Choices;
+import dettato.profile.Wording;
 import java.util.List;
 import java.util.Map;
 
@@ -21,6 +22,7 @@ public final class SomeClass {
         Choices.USUAL,
         Map.of(),
         Map.of(),
+        Wording.OURS,
         TeachingSequence.shipped(),
         List.of(pupils),
         List.of());
