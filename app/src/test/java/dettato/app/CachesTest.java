@@ -33,7 +33,7 @@ class CachesTest {
       Map.of(
           "dettato.mark.SoundForms", "sounds times accents, both fixed tables",
           "dettato.mark.AttemptMarker", "20,000 words made ready for marking, by accent",
-          "dettato.spell.Company", "accents, a fixed table",
+          "dettato.reading.Reader", "50,000 spellings that were read",
           "dettato.plan.WordChooser", "rules, a fixed list; gone with its engine",
           "dettato.plan.InventedWords", "500 requests that no word fits; gone with its engine",
           "dettato.engine.WordParts", "20,000 words cut into sounds; gone with its engine",

@@ -1,10 +1,11 @@
 package dettato.mark;
 
+import dettato.reading.LetterMasks;
+import dettato.reading.Reader;
+import dettato.reading.ReadingRules;
+import dettato.reading.Readings;
 import dettato.sound.Accent;
 import dettato.sound.Sound;
-import dettato.word.LetterMasks;
-import dettato.word.Reader;
-import dettato.word.Readings;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -26,7 +27,7 @@ final class ModelReading {
   final String alone;
 
   /** Its letters cut by rule alone. */
-  final List<Unit> byRule;
+  final Segmentation byRule;
 
   private final String[] unitIpa;
   private final Readings[] readings;
@@ -43,8 +44,8 @@ final class ModelReading {
     this.ipa = cut.ipa(accent);
     this.heard = cut.heard(accent);
     LetterMasks letters = new LetterMasks(word.letters());
-    this.byRule = Reader.read(letters);
-    this.alone = Segmentation.ipa(byRule, accent);
+    this.byRule = ReadingRules.lawful(letters, Reader.read(word.letters()));
+    this.alone = byRule.ipa(accent);
     this.unitIpa = new String[cut.size()];
     this.readings = new Readings[cut.size()];
     this.says = new boolean[cut.size()];
@@ -57,7 +58,7 @@ final class ModelReading {
       starting[cut.start(i)] = i;
       unitIpa[i] = cut.ipa(i, accent);
       readings[i] = SoundForms.shared(unit.sound(), accent).readings(grapheme);
-      sounds[i] = Reader.sounds(letters, cut.start(i), grapheme);
+      sounds[i] = ReadingRules.sounds(letters, cut.start(i), grapheme);
       says[i] = mayBe(letters, cut.start(i), i);
     }
     this.sounds = List.of(sounds);
@@ -89,7 +90,7 @@ final class ModelReading {
 
   /** Whether a unit's grapheme is likeliest read as the same sort of sound as in the model. */
   boolean isReadAlike(LetterMasks letters, int at, int unit) {
-    List<Sound> here = Reader.sounds(letters, at, cut.unit(unit).grapheme().text());
+    List<Sound> here = ReadingRules.sounds(letters, at, cut.unit(unit).grapheme().text());
     List<Sound> there = sounds.get(unit);
     boolean silent = here.isEmpty() || there.isEmpty();
     return silent ? here.equals(there) : here.get(0).kind() == there.get(0).kind();

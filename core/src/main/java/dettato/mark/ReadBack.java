@@ -1,9 +1,9 @@
 package dettato.mark;
 
+import dettato.reading.LetterMasks;
+import dettato.reading.ReadingRules;
+import dettato.reading.Readings;
 import dettato.sound.Sound;
-import dettato.word.LetterMasks;
-import dettato.word.Reader;
-import dettato.word.Readings;
 import java.util.List;
 
 /**
@@ -71,8 +71,8 @@ final class ReadBack {
     Sound first = parts.get(0);
     Sound second = parts.get(parts.size() - 1);
     for (int cut = 1; cut < written.length(); cut++) {
-      if (anyAlike(Reader.sounds(letters, at, written.substring(0, cut)), first)
-          && anyAlike(Reader.sounds(letters, at + cut, written.substring(cut)), second)) {
+      if (anyAlike(ReadingRules.sounds(letters, at, written.substring(0, cut)), first)
+          && anyAlike(ReadingRules.sounds(letters, at + cut, written.substring(cut)), second)) {
         return true;
       }
     }

@@ -1,7 +1,7 @@
 package dettato.mark;
 
+import dettato.reading.LetterMasks;
 import dettato.sound.Accent;
-import dettato.word.LetterMasks;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package dettato.mark;
 
+import dettato.reading.Guess;
 import dettato.rule.Outcome;
 import dettato.word.Apostrophe;
 import dettato.word.Capitals;
-import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;

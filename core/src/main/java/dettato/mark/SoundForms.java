@@ -1,12 +1,12 @@
 package dettato.mark;
 
+import dettato.reading.ReadingRules;
+import dettato.reading.Readings;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
-import dettato.word.Reader;
-import dettato.word.Readings;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +33,7 @@ final class SoundForms {
     this.accent = accent;
     this.all = new FormMap(all);
     this.near = new FormMap(near);
-    Reader.graphemes().forEach(g -> readings.put(g, new Readings(g, this::sameHere)));
+    ReadingRules.graphemes().forEach(g -> readings.put(g, new Readings(g, this::sameHere)));
   }
 
   /** Those of a sound in an accent, made when first asked for. */
@@ -99,7 +99,7 @@ final class SoundForms {
   /** Longer consonant graphemes, such as gu and kn, spell their sound only in some places. */
   private static int alternative(Sound sound, String text, int points) {
     int form = Form.of(Verdict.ALTERNATIVE, points, "");
-    boolean picky = !sound.isVowel() && text.length() > 1 && Reader.needsContext(text);
+    boolean picky = !sound.isVowel() && text.length() > 1 && ReadingRules.needsContext(text);
     return picky ? Form.onlyInContext(form) : form;
   }
 

@@ -1,9 +1,11 @@
 package dettato.mark;
 
-import dettato.word.LetterMasks;
-import dettato.word.Reader;
+import dettato.reading.LetterMasks;
+import dettato.reading.Reader;
+import dettato.reading.ReadingRules;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -17,7 +19,7 @@ final class Stranger {
 
   private final ModelReading model;
   private final LetterMasks letters;
-  private final List<Unit> mine;
+  private final Segmentation mine;
   private final int shift;
   private final int sameTo;
   private final int sameFrom;
@@ -25,7 +27,7 @@ final class Stranger {
   private Stranger(ModelReading model, LetterMasks letters) {
     this.model = model;
     this.letters = letters;
-    this.mine = Reader.read(letters);
+    this.mine = ReadingRules.lawful(letters, Reader.read(letters.spelling()));
     this.shift = letters.length() - model.cut.spelling().length();
     this.sameTo = sameTo();
     this.sameFrom = sameFrom();
@@ -39,63 +41,64 @@ final class Stranger {
 
   private String read() {
     StringBuilder said = new StringBuilder();
-    int at = 0;
-    for (int i = 0; i < mine.size(); i++) {
-      Unit unit = mine.get(i);
-      int length = unit.grapheme().headLength();
-      int as = asInModel(unit, at, at + length);
-      int known = as >= 0 ? 0 : readAsInModel(i, at);
+    int i = 0;
+    while (i < mine.size()) {
+      int at = mine.start(i);
+      int as = asInModel(i);
+      int known = as >= 0 ? 0 : readAsInModel(i);
       if (known > 0) {
         int from = model.starting(at);
         for (int m = from; model.cut.size() > m && model.cut.start(m) < at + known; m++) {
           said.append(model.ipa(m));
         }
-        for (int end = at + known; at < end; i++) {
-          at += mine.get(i).grapheme().headLength();
+        while (i < mine.size() && mine.start(i) < at + known) {
+          i++;
         }
-        i--;
         continue;
       }
-      said.append(as >= 0 ? model.ipa(as) : Segmentation.ipa(mine, i, model.accent));
-      at += length;
+      said.append(as >= 0 ? model.ipa(as) : mine.ipa(i, model.accent));
+      i++;
     }
     return said.toString();
   }
 
   /**
    * How many letters from here, with a split grapheme that no rule sees, stand as at the model's
-   * start and are read by rule there as here: some in something and in somethink.
+   * start and are read there as here: some in something and in somethink.
    *
    * @return 0 for none
    */
-  private int readAsInModel(int first, int at) {
+  private int readAsInModel(int first) {
+    int at = mine.start(first);
     int unit = at < sameTo ? model.starting(at) : -1;
     int end = unit >= 0 ? model.cut.silentE(unit) + 1 : 0;
-    return end > at && end <= sameTo && isCutAlike(first, at, end) ? end - at : 0;
+    return end > at && end <= sameTo && isCutAlike(at, end) ? end - at : 0;
   }
 
-  /** Whether these letters are read alike, unit by unit, by the rules that know no model. */
-  private boolean isCutAlike(int first, int at, int end) {
-    List<Unit> there = model.byRule;
-    int from = 0;
-    int t = 0;
-    while (t < there.size() && from < at) {
-      from += there.get(t++).grapheme().headLength();
-    }
-    int i = first;
-    while (from == at && at < end && t < there.size() && i < mine.size()) {
-      if (!there.get(t).equals(mine.get(i))) {
-        return false;
+  /** Whether these letters are read alike, unit by unit, where nobody knows the model. */
+  private boolean isCutAlike(int at, int end) {
+    List<Unit> here = within(mine, at, end);
+    return !here.isEmpty() && here.equals(within(model.byRule, at, end));
+  }
+
+  /** The units that begin between two letters, if they end there too. */
+  private static List<Unit> within(Segmentation cut, int from, int to) {
+    List<Unit> within = new ArrayList<>();
+    int end = from;
+    for (int i = 0; i < cut.size(); i++) {
+      if (cut.start(i) >= from && cut.start(i) < to) {
+        within.add(cut.unit(i));
+        end = Math.max(cut.start(i) + cut.unit(i).grapheme().headLength(), cut.silentE(i) + 1);
       }
-      at += mine.get(i++).grapheme().headLength();
-      from += there.get(t++).grapheme().headLength();
     }
-    return at == end && from == end;
+    return end == to ? within : List.of();
   }
 
   /** The unit of the model that has these very letters here, and may be read so; or -1. */
-  private int asInModel(Unit unit, int from, int to) {
-    String grapheme = unit.grapheme().text();
+  private int asInModel(int i) {
+    String grapheme = mine.unit(i).grapheme().text();
+    int from = mine.start(i);
+    int to = from + mine.unit(i).grapheme().headLength();
     int fromStart = to <= sameTo ? unitAt(from, grapheme) : -1;
     int as = fromStart >= 0 ? fromStart : from >= sameFrom ? unitAt(from - shift, grapheme) : -1;
     boolean known =

@@ -1,11 +1,11 @@
 package dettato.mark;
 
+import dettato.reading.Readings;
 import dettato.rule.Opportunity;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
 import dettato.sound.Grapheme;
 import dettato.sound.Sound;
-import dettato.word.Readings;
 import dettato.word.Unit;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -2,6 +2,7 @@ package dettato.plan;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import dettato.reading.Reader;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
@@ -9,7 +10,6 @@ import dettato.sound.Correspondences;
 import dettato.spell.LegalSpellings;
 import dettato.word.Lexicon;
 import dettato.word.NeverWritten;
-import dettato.word.Reader;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -263,7 +263,7 @@ public final class InventedWords {
     return word.cut().size() > 1
         && written.containsAll(threes(word.letters()))
         && !real.sounds(word.cut())
-        && Reader.read(word.letters()).stream()
+        && Reader.read(word.letters()).units().stream()
             .map(u -> accent.say(u.sound()))
             .collect(Collectors.joining())
             .equals(ipa)

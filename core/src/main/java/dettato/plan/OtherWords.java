@@ -1,9 +1,9 @@
 package dettato.plan;
 
+import dettato.reading.LetterMasks;
+import dettato.reading.ReadingRules;
 import dettato.sound.Accent;
 import dettato.sound.Sound;
-import dettato.word.LetterMasks;
-import dettato.word.Reader;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import java.io.BufferedReader;
@@ -28,7 +28,9 @@ public final class OtherWords {
   /** As they are said in an accent. */
   public OtherWords(Accent accent) {
     this.said = hashes(lines("other-words.txt").stream().flatMap(OtherWords::readings), accent);
-    this.rarelySaid = hashes(lines("rare-words.txt").stream().map(Reader::read), accent);
+    this.rarelySaid =
+        hashes(
+            lines("rare-words.txt").stream().map(LetterMasks::new).map(ReadingRules::read), accent);
   }
 
   public static boolean isOne(String spelling) {
@@ -74,12 +76,12 @@ public final class OtherWords {
   private static Stream<List<Unit>> readings(String word) {
     LetterMasks letters = new LetterMasks(word);
     List<List<Unit>> readings = new ArrayList<>();
-    List<Unit> likeliest = Reader.read(letters);
+    List<Unit> likeliest = ReadingRules.read(letters);
     readings.add(likeliest);
     int at = 0;
     for (int i = 0; i < likeliest.size(); i++) {
       Unit unit = likeliest.get(i);
-      for (Sound sound : Reader.sounds(letters, at, unit.grapheme().text())) {
+      for (Sound sound : ReadingRules.sounds(letters, at, unit.grapheme().text())) {
         if (!sound.equals(unit.sound())) {
           List<Unit> other = new ArrayList<>(likeliest);
           other.set(i, unit.withSound(sound));

@@ -1,8 +1,8 @@
 package dettato.rule;
 
+import dettato.reading.Guess;
 import dettato.table.Row;
 import dettato.table.Table;
-import dettato.word.Guess;
 import dettato.word.Word;
 import java.util.Map;
 import java.util.stream.Collectors;

@@ -1,6 +1,7 @@
 package dettato.spell;
 
 import dettato.sound.Accent;
+import dettato.sound.Accents;
 import dettato.sound.Correspondence;
 import dettato.word.Lexicon;
 import dettato.word.Unit;
@@ -8,8 +9,9 @@ import dettato.word.Word;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 
 /**
  * The company that spellings keep in real words of one stem: what is written right after them, and
@@ -20,7 +22,8 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 final class Company {
   private static final String END = "";
-  private static final Map<String, Company> KNOWN = new ConcurrentHashMap<>();
+  private static final Map<String, Company> BY_ACCENT =
+      Accents.all().stream().collect(Collectors.toUnmodifiableMap(Accent::id, Company::new));
 
   private final Set<String> after = new HashSet<>();
   private final Set<String> before = new HashSet<>();
@@ -34,9 +37,9 @@ final class Company {
         .forEach(this::learn);
   }
 
-  /** What an accent's words have; learnt when first asked for. */
+  /** What an accent's words have. */
   static Company of(Accent accent) {
-    return KNOWN.computeIfAbsent(accent.id(), id -> new Company(accent));
+    return Objects.requireNonNull(BY_ACCENT.get(accent.id()), accent.id());
   }
 
   private void learn(Word word) {

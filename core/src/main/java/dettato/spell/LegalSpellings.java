@@ -1,12 +1,12 @@
 package dettato.spell;
 
+import dettato.reading.LetterMasks;
+import dettato.reading.ReadingRules;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
-import dettato.word.LetterMasks;
 import dettato.word.NeverWritten;
-import dettato.word.Reader;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -132,7 +132,7 @@ public final class LegalSpellings {
     for (int i = 0; i < cut.size(); i++) {
       Unit unit = cut.unit(i);
       boolean says =
-          Reader.sounds(letters, cut.start(i), unit.grapheme().text()).stream()
+          ReadingRules.sounds(letters, cut.start(i), unit.grapheme().text()).stream()
               .anyMatch(s -> accent.alike(s, unit.sound()));
       if (!says) {
         return false;

@@ -1,13 +1,13 @@
 package dettato.spell;
 
 import dettato.input.Unacceptable;
+import dettato.reading.Reader;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
 import dettato.word.Beats;
 import dettato.word.NGrams;
-import dettato.word.Reader;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -140,7 +140,9 @@ public final class Speller {
     }
     letterScore += letters.log(history, NGrams.EDGE);
     String read =
-        Reader.read(text).stream().map(u -> accent.say(u.sound())).collect(Collectors.joining());
+        Reader.read(text).units().stream()
+            .map(u -> accent.say(u.sound()))
+            .collect(Collectors.joining());
     return end.score
         + LETTERS * letterScore
         - (read.equals(spoken.sounds()) ? 0 : READS_OTHERWISE)

@@ -22,7 +22,7 @@ public final class Apostrophe {
    * How many letters a to z stand before the first apostrophe inside a text, -1 when there is none:
    * one at an edge is a quotation mark.
    */
-  static int place(String text) {
+  public static int place(String text) {
     String known = straight(text).toLowerCase(Locale.ROOT).replaceAll("[^a-z']", "");
     return known.replaceAll("^'+|'+$", "").indexOf(SIGN);
   }

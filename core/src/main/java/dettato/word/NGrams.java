@@ -12,8 +12,8 @@ import java.util.Map;
  *
  * <p>Source: interpolated Kneser–Ney smoothing with one discount, Chen and Goodman, "An empirical
  * study of smoothing techniques for language modeling", Computer Speech and Language 13(4), 1999.
- * Kept as in a back-off table: a sorted array of what was seen, a weight for each context. Asking
- * costs O(order × log of what was seen).
+ * Kept as in a back-off table: a chance for what was seen, a weight for each context. Asking costs
+ * O(order).
  */
 public final class NGrams {
   /** Stands before the first and after the last of a run. */
@@ -29,10 +29,8 @@ public final class NGrams {
   private static final double FLOOR = 1e-6;
 
   private final int order;
-  private final long[] seen;
-  private final float[] chances;
-  private final long[] contexts;
-  private final float[] weights;
+  private final LongFloats chances;
+  private final LongFloats weights;
 
   /**
    * @param order how many things are looked at together, 1 to 6
@@ -46,19 +44,15 @@ public final class NGrams {
     Counts counts = new Counts(order);
     runs.stream().filter(r -> Arrays.stream(r).allMatch(i -> i >= 0)).forEach(counts::add);
     counts.spread();
-    this.contexts = sorted(counts.totals.keySet());
-    this.weights = new float[contexts.length];
-    for (int i = 0; i < contexts.length; i++) {
-      int[] total = counts.totals.getOrDefault(contexts[i], new int[2]);
-      weights[i] = (float) (DISCOUNT * total[1] / total[0]);
-    }
-    this.seen = sorted(counts.counts.keySet());
-    this.chances = new float[seen.length];
-    for (int i = 0; i < seen.length; i++) {
-      long context = seen[i] >>> BITS;
+    this.weights = new LongFloats(counts.totals.size());
+    counts.totals.forEach(
+        (context, total) -> weights.put(context, (float) (DISCOUNT * total[1] / total[0])));
+    this.chances = new LongFloats(counts.counts.size());
+    for (long key : sorted(counts.counts.keySet())) {
+      long context = key >>> BITS;
       int[] total = counts.totals.getOrDefault(context, new int[2]);
-      double own = (counts.counts.getOrDefault(seen[i], 0) - DISCOUNT) / total[0];
-      chances[i] = (float) (own + weight(context) * shorter(seen[i]));
+      double own = (counts.counts.getOrDefault(key, 0) - DISCOUNT) / total[0];
+      chances.put(key, (float) (own + weight(context) * shorter(key)));
     }
   }
 
@@ -72,9 +66,9 @@ public final class NGrams {
     double weight = 1;
     for (int length = order - 1; length >= 0; length--) {
       long context = context(history, length);
-      int at = Arrays.binarySearch(seen, context << BITS | next);
-      if (at >= 0) {
-        return Math.log(weight * chances[at]);
+      float chance = chances.get(context << BITS | next);
+      if (chance >= 0) {
+        return Math.log(weight * chance);
       }
       weight *= weight(context);
     }
@@ -88,8 +82,8 @@ public final class NGrams {
   }
 
   private double weight(long context) {
-    int at = Arrays.binarySearch(contexts, context);
-    return at < 0 ? 1 : weights[at];
+    float weight = weights.get(context);
+    return weight < 0 ? 1 : weight;
   }
 
   /** The chance of the same thing after a context one shorter; keys sort short before long. */
@@ -99,9 +93,7 @@ public final class NGrams {
       return FLOOR;
     }
     long history = key >>> BITS;
-    int at =
-        Arrays.binarySearch(seen, context(history, length - 1) << BITS | key & ((1L << BITS) - 1));
-    return chances[at];
+    return chances.get(context(history, length - 1) << BITS | key & ((1L << BITS) - 1));
   }
 
   private static int length(long context) {

@@ -5,6 +5,7 @@ import dettato.sound.Accent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -15,6 +16,9 @@ import java.util.stream.Collectors;
  * t:t}.
  */
 public final class Segmentation {
+  /** Vowels that glide to a close: where r is not said after a vowel, a weak one stands for it. */
+  private static final Pattern GLIDES = Pattern.compile("[ɪʊ]$|[iu]ː?$");
+
   private final String spelling;
   private final List<Unit> units;
   private final int[] starts;
@@ -152,7 +156,7 @@ public final class Segmentation {
   public static String ipa(List<Unit> units, int unit, Accent accent) {
     String said = accent.say(units.get(unit).sound());
     if (said.equals("r") && !accent.rhotic() && !isOnset(units, unit)) {
-      return "";
+      return unit > 0 && GLIDES.matcher(accent.say(units.get(unit - 1).sound())).find() ? "ə" : "";
     }
     boolean links =
         units.get(unit).sound().last().kind() == dettato.sound.Sound.Kind.RHOTIC

@@ -5,10 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Gives a word outside the lexicon a stress: on its first vowel that is not weak. */
-final class Stressed {
+public final class Stressed {
   private Stressed() {}
 
-  static List<Unit> first(List<Unit> units) {
+  public static List<Unit> first(List<Unit> units) {
     List<Unit> stressed = new ArrayList<>(units);
     for (int i = 0; i < units.size(); i++) {
       Sound sound = units.get(i).sound();

@@ -73,7 +73,7 @@ public record Unit(Sound sound, Grapheme grapheme, Stress stress, boolean opensB
   }
 
   /** The same unit in other letters. */
-  Unit spelled(String letters) {
+  public Unit spelled(String letters) {
     return new Unit(sound, new Grapheme(letters), stress, opensBeat);
   }
 

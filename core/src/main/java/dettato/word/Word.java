@@ -76,7 +76,7 @@ public record Word(
   }
 
   /** A word outside the lexicon, made of two that are in it. */
-  static Word compound(Segmentation cut, int seam) {
+  public static Word compound(Segmentation cut, int seam) {
     return outside(cut, "", seam, -1);
   }
 
@@ -106,7 +106,7 @@ public record Word(
   }
 
   /** A word outside the lexicon, with the place of its apostrophe. */
-  static Word of(Segmentation cut, int apostrophe) {
+  public static Word of(Segmentation cut, int apostrophe) {
     return outside(cut, "", -1, apostrophe);
   }
 

@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import dettato.explain.Explanation;
-import dettato.word.Guess;
+import dettato.reading.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.List;

@@ -2,8 +2,8 @@ package dettato.mark;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import dettato.reading.Guess;
 import dettato.sound.Accents;
-import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.stream.Collectors;

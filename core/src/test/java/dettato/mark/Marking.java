@@ -1,7 +1,7 @@
 package dettato.mark;
 
+import dettato.reading.Guess;
 import dettato.sound.Accents;
-import dettato.word.Guess;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.stream.Collectors;

@@ -10,15 +10,16 @@ import dettato.explain.Explanation;
 import dettato.mark.AttemptMarker;
 import dettato.mark.Mark;
 import dettato.mark.Result;
+import dettato.reading.Proposer;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.spell.LegalSpellings;
 import dettato.word.Lexicon;
-import dettato.word.Proposer;
 import dettato.word.Segmentation;
 import dettato.word.Word;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -63,11 +64,17 @@ class InventedWordsTest {
     }
   }
 
-  /** Only budge has this end of a first beat: its words would all be one. */
+  /** Hardly a word has this end of a first beat: its words would all be one. */
   @Test
   void aBeginningOfTwoBeatsComesTwiceAtMostAndNoSoundsTwice() {
     List<InventedWords.Invented> made = choose("final-j", 2, 8, 7);
-    assertEquals(2, made.size(), made::toString);
+    Map<String, Long> beginnings =
+        made.stream()
+            .collect(
+                Collectors.groupingBy(
+                    one -> one.word().spelling().substring(0, 2), Collectors.counting()));
+    assertTrue(made.size() >= 2, made::toString);
+    assertTrue(beginnings.values().stream().allMatch(times -> times <= 2), made::toString);
     List<InventedWords.Invented> any = choose("", 2, 60, 9);
     Set<String> heard =
         any.stream().map(o -> o.word().cut().ipa(BRITISH)).collect(Collectors.toSet());

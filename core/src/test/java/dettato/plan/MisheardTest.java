@@ -2,9 +2,9 @@ package dettato.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import dettato.reading.Proposer;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
-import dettato.word.Proposer;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

@@ -5,9 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.reading.Proposer;
 import dettato.sound.Accents;
 import dettato.word.Lexicon;
-import dettato.word.Proposer;
 import dettato.word.Segmentation;
 import dettato.word.Word;
 import java.util.List;

@@ -19,12 +19,11 @@ import dettato.input.Unacceptable;
 import dettato.plan.Guessers;
 import dettato.plan.Unpredictable;
 import dettato.prompt.Prompt;
+import dettato.reading.Reader;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
 import dettato.text.ReadSentence;
-import dettato.word.Reader;
-import dettato.word.Segmentation;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -134,9 +133,7 @@ class SessionFillerTest {
     if (BARRED.contains(kind.id()) && item.role() != Item.Role.REVIEW && !byHeart) {
       for (String word : kind.words(item.prompt())) {
         Word known =
-            kind.id().equals("made-up")
-                ? Word.invented(Segmentation.of(word, Reader.read(word)))
-                : Kinds.word(word);
+            kind.id().equals("made-up") ? Word.invented(Reader.read(word)) : Kinds.word(word);
         assertEquals(
             List.of(),
             material.sequence().untaught(known, material.step(), material.accent()),

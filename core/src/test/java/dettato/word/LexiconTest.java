@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.reading.Guess;
 import dettato.sound.Accents;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;

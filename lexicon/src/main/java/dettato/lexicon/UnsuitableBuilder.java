@@ -1,9 +1,9 @@
 package dettato.lexicon;
 
 import dettato.plan.Unsuitable;
+import dettato.reading.Proposer;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
-import dettato.word.Proposer;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

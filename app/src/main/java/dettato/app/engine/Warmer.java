@@ -1,9 +1,9 @@
 package dettato.app.engine;
 
+import dettato.reading.Reader;
 import dettato.rule.RuleBook;
 import dettato.sound.Accents;
 import dettato.word.Lexicon;
-import dettato.word.Proposer;
 import jakarta.annotation.PostConstruct;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
@@ -43,7 +43,7 @@ class Warmer {
   private void makeSearchReady() {
     engines.of(Accents.SOUTHERN_BRITISH).sounds();
     engines.of(Accents.SOUTHERN_BRITISH).figures(RuleBook.RULES.get(0).id());
-    Proposer.shipped();
+    Reader.shipped();
   }
 
   private static void timed(String what, Runnable made) {

@@ -10,9 +10,8 @@ import dettato.choose.Material;
 import dettato.choose.Sources;
 import dettato.choose.Tasks;
 import dettato.prompt.Prompt;
+import dettato.reading.Reader;
 import dettato.spell.LegalSpellings;
-import dettato.word.Reader;
-import dettato.word.Segmentation;
 import dettato.word.Word;
 import java.util.List;
 import java.util.Optional;
@@ -56,6 +55,6 @@ public final class MadeUpKind extends WordKind {
 
   /** It is built of no base and no ending, so it is read by rule from end to end. */
   private static Word word(String spelling) {
-    return Word.invented(Segmentation.of(spelling, Reader.read(spelling)));
+    return Word.invented(Reader.read(spelling));
   }
 }

@@ -9,12 +9,12 @@ import dettato.focus.Focus;
 import dettato.plan.Choice;
 import dettato.plan.OtherWords;
 import dettato.plan.Unsuitable;
+import dettato.reading.Reader;
 import dettato.rule.Condition;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
 import dettato.word.Lexicon;
-import dettato.word.Reader;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -165,7 +165,7 @@ final class Slips implements Tasks {
 
   private static String read(Slip slip, Material material) {
     String read =
-        Reader.read(slip.wrong).stream()
+        Reader.read(slip.wrong).units().stream()
             .map(u -> material.accent().say(u.sound()))
             .collect(Collectors.joining());
     String meant = slip.word.cut().ipa(material.accent());

@@ -1,4 +1,4 @@
-package dettato.word;
+package dettato.reading;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;

@@ -1,4 +1,4 @@
-package dettato.word;
+package dettato.reading;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -7,6 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import dettato.sound.Accent;
 import dettato.sound.Accents;
+import dettato.word.IpaAligner;
+import dettato.word.Lexicon;
+import dettato.word.OwnCut;
+import dettato.word.Segmentation;
+import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -50,7 +55,7 @@ class ProposerTest {
     for (int i = 0; i < all.size(); i++) {
       (i % 10 == 3 ? test : train).add(all.get(i));
     }
-    Proposer proposer = new Proposer(train);
+    Proposer proposer = new Proposer(Reader.learntFrom(train));
     long right =
         test.stream()
             .filter(

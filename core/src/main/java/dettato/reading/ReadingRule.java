@@ -1,9 +1,10 @@
-package dettato.word;
+package dettato.reading;
 
 import dettato.sound.Grapheme;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
 import dettato.table.Row;
+import dettato.word.Unit;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

@@ -1,8 +1,10 @@
-package dettato.word;
+package dettato.reading;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import dettato.word.Lexicon;
+import dettato.word.Word;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -15,7 +17,7 @@ class RuleIndexTest {
       LetterMasks letters = new LetterMasks(word.spelling());
       for (int i = 0; i < word.cut().size(); i++) {
         int at = word.cut().start(i);
-        RuleIndex rules = Reader.rulesOf(word.cut().unit(i).grapheme().text()).orElse(null);
+        RuleIndex rules = ReadingRules.rulesOf(word.cut().unit(i).grapheme().text()).orElse(null);
         if (rules != null) {
           assertEquals(inOrder(rules.all(), letters, at), rules.first(letters, at), word + " " + i);
           checked++;

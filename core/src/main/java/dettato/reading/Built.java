@@ -1,5 +1,9 @@
-package dettato.word;
+package dettato.reading;
 
+import dettato.word.Join;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
+import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

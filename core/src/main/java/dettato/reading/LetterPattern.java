@@ -1,4 +1,4 @@
-package dettato.word;
+package dettato.reading;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,14 @@
-package dettato.word;
+package dettato.reading;
 
 import dettato.sound.Accents;
 import dettato.sound.Grapheme;
 import dettato.sound.Sound;
 import dettato.sound.Sounds;
+import dettato.word.Apostrophe;
+import dettato.word.Lexicon;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
+import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +49,7 @@ public final class Guess {
     List<Unit> units = new ArrayList<>();
     for (char c : letters.toCharArray()) {
       String letter = String.valueOf(c);
-      List<Sound> sounds = Reader.sounds(new LetterMasks(letter), 0, letter);
+      List<Sound> sounds = ReadingRules.sounds(new LetterMasks(letter), 0, letter);
       Sound sound = sounds.isEmpty() ? Sounds.of("commA") : sounds.get(0);
       units.add(new Unit(sound, new Grapheme(letter), Unit.Stress.NONE, units.isEmpty()));
     }

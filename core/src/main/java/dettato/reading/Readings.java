@@ -1,4 +1,4 @@
-package dettato.word;
+package dettato.reading;
 
 import dettato.sound.Sound;
 import java.util.List;
@@ -19,7 +19,7 @@ public final class Readings {
    * @param same whether a sound is the one asked about
    */
   public Readings(String grapheme, Predicate<Sound> same) {
-    this.rules = Reader.rulesOf(grapheme).orElse(null);
+    this.rules = ReadingRules.rulesOf(grapheme).orElse(null);
     List<ReadingRule> listed = rules == null ? List.of() : rules.all();
     this.says = new boolean[listed.size()];
     for (int i = 0; i < says.length; i++) {
