@@ -9,6 +9,7 @@ import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
 import dettato.sound.Grapheme;
 import dettato.sound.Sound;
+import dettato.word.Segmentation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -24,6 +25,10 @@ final class Outcomes {
           "final-double",
           "double-inside",
           "double-before-ending");
+
+  /** Rules that ask for a silent e, or for none. */
+  private static final Set<String> OF_SILENT_E =
+      Set.of("split-vowel", "drop-e", "end-v", "final-le");
 
   /** Told of by the whole word, not by one unit. */
   private static final String IRREGULAR = "irregular-form";
@@ -50,7 +55,9 @@ final class Outcomes {
           o.rule().equals(IRREGULAR)
               ? (unit.verdict().represents() ? Outcome.APPLIED : Outcome.UNTESTED)
               : o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
-      if (lostBefore(o, units) || outcome.isFailure() && isUndone(o, outcome, units)) {
+      if (lostBefore(o, units)
+          || outcome.isFailure()
+              && (isUndone(o, outcome, units) || eStands(o, target, unit, text))) {
         outcome = Outcome.UNTESTED;
       }
       if (outcome.isFailure()) {
@@ -105,6 +112,19 @@ final class Outcomes {
     return o.unit() > 0
         && units[o.unit() - 1].verdict() == Verdict.MISSING
         && BY_VOWEL.contains(o.rule());
+  }
+
+  /**
+   * Whether a silent e that seems left out stands where it is due, counted from the end, with a
+   * letter too many or another before it (plazce): then no rule about it is broken.
+   */
+  private static boolean eStands(Opportunity o, Target target, UnitMark unit, String text) {
+    Segmentation cut = target.word.cut();
+    String grapheme = cut.unit(o.unit()).grapheme().text();
+    int last = cut.start(o.unit()) + grapheme.length() - 1;
+    int e = cut.silentE(o.unit()) >= 0 ? cut.silentE(o.unit()) : last;
+    boolean due = OF_SILENT_E.contains(o.rule()) && grapheme.length() > 1 && grapheme.endsWith("e");
+    return due && !unit.written().contains("e") && text.endsWith(cut.spelling().substring(e));
   }
 
   /**
