@@ -115,7 +115,7 @@ class WordApiTest extends ApiCase {
         .andExpect(jsonPath("$[1].units[1].phoneme").value("aɪ"));
     mvc.perform(get("/api/words/skerry/proposals?limit=2").session(session))
         .andExpect(jsonPath("$.source").value("GUESS"))
-        .andExpect(jsonPath("$.proposals", hasSize(3)))
+        .andExpect(jsonPath("$.proposals", hasSize(2)))
         .andExpect(jsonPath("$.proposals[0].units[0].grapheme").value("s"));
     mvc.perform(get("/api/words/ridge/proposals").session(session))
         .andExpect(jsonPath("$.source").value("LEXICON"))
