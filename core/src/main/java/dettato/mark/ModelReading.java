@@ -23,11 +23,11 @@ final class ModelReading {
   /** How most hear it, in IPA: of two sounds that have become one, always the same. */
   final String heard;
 
-  /** What is read in its letters by rule alone, in IPA; not {@link #ipa} where irregular. */
+  /** What is read in its letters alone, in IPA; not {@link #ipa} where irregular. */
   final String alone;
 
-  /** Its letters cut by rule alone. */
-  final Segmentation byRule;
+  /** Its letters as somebody reads them who knows no word. */
+  final Segmentation asRead;
 
   private final String[] unitIpa;
   private final Readings[] readings;
@@ -44,8 +44,8 @@ final class ModelReading {
     this.ipa = cut.ipa(accent);
     this.heard = cut.heard(accent);
     LetterMasks letters = new LetterMasks(word.letters());
-    this.byRule = ReadingRules.lawful(letters, Reader.read(word.letters()));
-    this.alone = byRule.ipa(accent);
+    this.asRead = ReadingRules.lawful(letters, Reader.read(word.letters()));
+    this.alone = asRead.ipa(accent);
     this.unitIpa = new String[cut.size()];
     this.readings = new Readings[cut.size()];
     this.says = new boolean[cut.size()];

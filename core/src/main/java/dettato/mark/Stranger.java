@@ -78,7 +78,7 @@ final class Stranger {
   /** Whether these letters are read alike, unit by unit, where nobody knows the model. */
   private boolean isCutAlike(int at, int end) {
     List<Unit> here = within(mine, at, end);
-    return !here.isEmpty() && here.equals(within(model.byRule, at, end));
+    return !here.isEmpty() && here.equals(within(model.asRead, at, end));
   }
 
   /** The units that begin between two letters, if they end there too. */

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /**
  * Whoever writes another word that everybody knows is told so: every word one letter away from
- * every so-manieth word; {@code -Ddettato.step=1} asks about all.
+ * every third or sixth word; {@code -Ddettato.step=1} asks about all.
  */
 class AnotherWordTest {
   /** The regular ending on a word that changes is told as its rule: dided, peoples. */

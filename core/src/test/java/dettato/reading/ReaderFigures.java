@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** How many words are read as they are said: at the first reading, among the first three. */
 final class ReaderFigures {
@@ -38,7 +39,7 @@ final class ReaderFigures {
     Map<Boolean, List<Word>> parts =
         all.stream()
             .collect(
-                java.util.stream.Collectors.partitioningBy(
+                Collectors.partitioningBy(
                     w -> Math.floorMod(31 * family(w.letters(), bases).hashCode(), FOLDS) == fold));
     add(Reader.learntFrom(parts.get(false)), parts.get(true), accent);
   }
