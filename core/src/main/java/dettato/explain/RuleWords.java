@@ -20,8 +20,20 @@ final class RuleWords {
     if (condition.equals("double-before-ending/one-beat") && letters.endsWith("rr")) {
       return "double-before-ending/r-doubled/UNDER";
     }
+    if (condition.startsWith("final-") && !isVowelLetters(before(mark, broken.at().unit()))) {
+      condition = condition.replace("/team", "/consonant");
+    }
     String exact = condition + "/" + broken.outcome();
     return Sayings.has(exact) ? exact : Sayings.has(condition) ? condition : broken.rule();
+  }
+
+  private static String before(Mark mark, int unit) {
+    return unit == 0 ? "" : mark.target().cut().unit(unit - 1).grapheme().letters();
+  }
+
+  /** Whether a teacher would call all of them vowel letters: ee and ow, not the al of walk. */
+  private static boolean isVowelLetters(String letters) {
+    return letters.chars().allMatch(c -> "aeiouwy".indexOf(c) >= 0);
   }
 
   /** Names and what they stand for. */

@@ -1,9 +1,11 @@
 package dettato.explain;
 
+import dettato.mark.LetterNames;
 import dettato.mark.Mark;
 import dettato.mark.UnitMark;
 import dettato.mark.Verdict;
 import dettato.table.Table;
+import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.Map;
 import java.util.Set;
@@ -60,8 +62,8 @@ final class SoundWords {
     return switch (written.verdict()) {
       case MISSING -> missing(mark, unit, confusion);
       case ALTERNATIVE -> byHeart(mark.target(), unit, written, confusion);
-      case PARTIAL -> partly(confusion);
-      default -> otherwise(mark.target(), unit, written, confusion);
+      case PARTIAL -> partly(mark.target(), unit, confusion);
+      default -> otherwise(mark, unit, written, confusion);
     };
   }
 
@@ -83,6 +85,9 @@ final class SoundWords {
     if (written.written().isEmpty()) {
       return new Named(Cause.BY_HEART, "by-heart/lost");
     }
+    if (letters.equals("k") && written.written().equals("c") && isBeforeSoftener(word, unit)) {
+      return new Named(Cause.BY_HEART, "by-heart/soft-c");
+    }
     if (letters.equals(written.written() + written.written())) {
       return new Named(Cause.BY_HEART, "by-heart/double");
     }
@@ -97,21 +102,36 @@ final class SoundWords {
         : new Named(Cause.BY_HEART, "by-heart");
   }
 
-  private static Named partly(String confusion) {
+  /** Whether e, i or y comes next, before which c is no k. */
+  private static boolean isBeforeSoftener(Word word, int unit) {
+    int next = word.cut().start(unit) + 1;
+    return next < word.letters().length() && "eiy".indexOf(word.letters().charAt(next)) >= 0;
+  }
+
+  private static Named partly(Word word, int unit, String confusion) {
+    Unit asked = word.cut().unit(unit);
+    boolean isLong = LetterNames.isNameOf(asked.grapheme().text().substring(0, 1), asked.sound());
     return switch (confusion) {
+      case "split-open" ->
+          isLong
+              ? new Named(Cause.SOUND, "sound/split-open")
+              : new Named(Cause.BY_HEART, "by-heart/split");
       case "swapped" -> new Named(Cause.ORDER, "order/in-unit");
       case "made-up" -> new Named(Cause.BY_HEART, "by-heart/made-up");
-      case "letters-missing", "letter-changed", "split-open", "split-added", "letter-name" ->
+      case "letters-missing", "letter-changed", "split-added", "letter-name" ->
           new Named(Cause.SOUND, "sound/" + confusion);
       default -> new Named(Cause.SOUND, "sound/letters-missing");
     };
   }
 
-  private static Named otherwise(Word word, int unit, UnitMark written, String confusion) {
+  private static Named otherwise(Mark mark, int unit, UnitMark written, String confusion) {
+    Word word = mark.target();
     if (confusion.equals("mirror")) {
       return new Named(Cause.MIRROR, "sound/mirror");
     }
-    if (HABITS.contains(written.written() + " " + word.cut().unit(unit).sound().id())) {
+    // Whoever wrote an English word (fit for feet) brought no letters from elsewhere.
+    if (mark.realWord().isEmpty()
+        && HABITS.contains(written.written() + " " + word.cut().unit(unit).sound().id())) {
       return new Named(Cause.HABIT, "habit");
     }
     boolean r = unit + 1 < word.cut().size() && word.cut().unit(unit + 1).sound().id().equals("r");

@@ -4,7 +4,6 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import dettato.rule.Outcome;
 import dettato.sound.Accent;
-import dettato.word.Capitals;
 import dettato.word.Lexicon;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -18,7 +17,7 @@ import java.util.Set;
  */
 public final class AttemptMarker {
   /** Changes when a judgement may come out differently; cached marks name it. */
-  public static final String VERSION = "8";
+  public static final String VERSION = "9";
 
   private static final int KEPT = 20_000;
 
@@ -56,16 +55,17 @@ public final class AttemptMarker {
    * letters past the sixtieth are one extra.
    */
   public Mark mark(Word word, String attempt) {
+    Target target = target(word);
     Letters plain = Letters.of(attempt, word.lettersAfterApostrophe());
-    boolean name = !plain.text().isEmpty() && Capitals.isCapital(word);
+    boolean name = !plain.text().isEmpty() && target.capital;
     Letters letters = name ? plain.ofName(attempt.strip()) : plain;
     if (letters.text().isEmpty()) {
-      return blank(target(word), attempt, letters);
+      return blank(target, attempt, letters);
     }
     if (letters.text().equals(word.letters())) {
-      return right(target(word), attempt, letters);
+      return right(target, attempt, letters);
     }
-    return new Judgement(target(word), lexicon, attempt, letters).mark();
+    return new Judgement(target, lexicon, attempt, letters).mark();
   }
 
   /**

@@ -292,8 +292,20 @@ final class Judgement {
     }
   }
 
+  private boolean hasShared() {
+    for (UnitMark unit : units) {
+      if (unit.isSpelledByOther()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** The model's sounds, those that two parts share said once. */
   private String asModel() {
+    if (!hasShared()) {
+      return target.model.ipa;
+    }
     StringBuilder said = new StringBuilder();
     for (int i = 0; i < units.length; i++) {
       boolean next =

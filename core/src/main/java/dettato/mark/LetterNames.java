@@ -42,7 +42,7 @@ public final class LetterNames {
   }
 
   /** Whether a letter's name is this vowel. */
-  static boolean isNameOf(String letter, Sound sound) {
+  public static boolean isNameOf(String letter, Sound sound) {
     return letter.equals(VOWEL_OF.get(sound.id()));
   }
 

@@ -44,7 +44,7 @@ final class ModelReading {
     this.ipa = cut.ipa(accent);
     this.heard = cut.heard(accent);
     LetterMasks letters = new LetterMasks(word.letters());
-    this.asRead = ReadingRules.lawful(letters, Reader.read(word.letters()));
+    this.asRead = Reader.readLawfully(word.letters());
     this.alone = asRead.ipa(accent);
     this.unitIpa = new String[cut.size()];
     this.readings = new Readings[cut.size()];

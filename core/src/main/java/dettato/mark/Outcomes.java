@@ -1,6 +1,5 @@
 package dettato.mark;
 
-import dettato.rule.IrregularForm;
 import dettato.rule.Opportunity;
 import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
@@ -26,6 +25,9 @@ final class Outcomes {
           "double-inside",
           "double-before-ending");
 
+  /** Rules whose condition is the letter right after. */
+  private static final Set<String> BY_NEXT = Set.of("c-or-k", "soft-c", "soft-g");
+
   /** Rules that ask for a silent e, or for none. */
   private static final Set<String> OF_SILENT_E =
       Set.of("split-vowel", "drop-e", "end-v", "final-le");
@@ -45,7 +47,7 @@ final class Outcomes {
    * alone.
    */
   static List<RuleMark> of(Target target, UnitMark[] units, String text) {
-    if (IrregularForm.isRegular(target.word, text)) {
+    if (target.regularForms.contains(text)) {
       return target.opportunities.stream().map(o -> regular(o, units)).toList();
     }
     List<RuleMark> rules = new ArrayList<>(target.opportunities.size());
@@ -57,7 +59,9 @@ final class Outcomes {
               : o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
       if (lostBefore(o, units)
           || outcome.isFailure()
-              && (isUndone(o, outcome, units) || eStands(o, target, unit, text))) {
+              && (isUndone(o, outcome, units)
+                  || isOtherwiseFollowed(o, target, units)
+                  || eStands(o, target, unit, text))) {
         outcome = Outcome.UNTESTED;
       }
       if (outcome.isFailure()) {
@@ -149,6 +153,22 @@ final class Outcomes {
     boolean shortNow = vowel.written().length() == 1 && "aeiou".contains(vowel.written());
     boolean marked = (o.side() == Side.DUE) == (outcome == Outcome.UNDER);
     return marked && vowel.verdict() != Verdict.EXACT && shortNow == (outcome == Outcome.OVER);
+  }
+
+  /**
+   * Whether the letter that the rule looks ahead at was itself written otherwise, so that the rule
+   * fits what was written: the k of bisket stands before an e.
+   */
+  private static boolean isOtherwiseFollowed(Opportunity o, Target target, UnitMark[] units) {
+    if (!BY_NEXT.contains(o.rule()) || o.unit() + 1 >= units.length) {
+      return false;
+    }
+    String now = units[o.unit() + 1].written();
+    return !now.isEmpty() && isSoftener(now) != isSoftener(target.units[o.unit() + 1].grapheme);
+  }
+
+  private static boolean isSoftener(String grapheme) {
+    return "eiy".indexOf(grapheme.charAt(0)) >= 0;
   }
 
   private static void silence(List<RuleMark> rules, int unit) {

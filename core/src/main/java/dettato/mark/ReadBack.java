@@ -32,8 +32,7 @@ final class ReadBack {
     return readings.says(letters, at)
         || isWeak(forms.sound(), written, at)
         || written.equals("e") && target.isWeakLetter(unit, written)
-        || !readings.speaks(letters, at)
-            && saysInParts(target.accent.parts(forms.sound()), written, at);
+        || !readings.speaks(letters, at) && saysInParts(forms.parts, written, at);
   }
 
   private static boolean isWithSilentE(String written, String grapheme) {

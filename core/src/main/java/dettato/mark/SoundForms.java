@@ -23,6 +23,10 @@ final class SoundForms {
 
   final FormMap all;
   final FormMap near;
+
+  /** The sounds that it is made of here; empty for a single sound. */
+  final List<Sound> parts;
+
   private final Sound sound;
   private final Accent accent;
   private final Map<String, Readings> readings = new HashMap<>();
@@ -31,6 +35,7 @@ final class SoundForms {
       Sound sound, Accent accent, Map<Integer, Integer> all, Map<Integer, Integer> near) {
     this.sound = sound;
     this.accent = accent;
+    this.parts = accent.parts(sound);
     this.all = new FormMap(all);
     this.near = new FormMap(near);
     ReadingRules.graphemes().forEach(g -> readings.put(g, new Readings(g, this::sameHere)));

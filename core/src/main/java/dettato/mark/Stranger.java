@@ -2,7 +2,6 @@ package dettato.mark;
 
 import dettato.reading.LetterMasks;
 import dettato.reading.Reader;
-import dettato.reading.ReadingRules;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import java.util.ArrayList;
@@ -27,7 +26,7 @@ final class Stranger {
   private Stranger(ModelReading model, LetterMasks letters) {
     this.model = model;
     this.letters = letters;
-    this.mine = ReadingRules.lawful(letters, Reader.read(letters.spelling()));
+    this.mine = Reader.readLawfully(letters.spelling());
     this.shift = letters.length() - model.cut.spelling().length();
     this.sameTo = sameTo();
     this.sameFrom = sameFrom();

@@ -1,9 +1,11 @@
 package dettato.mark;
 
+import dettato.rule.IrregularForm;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Sound;
+import dettato.word.Capitals;
 import dettato.word.Join;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -30,6 +32,12 @@ final class Target {
   /** What a stranger makes of the word itself. */
   final ModelReading model;
 
+  /** What the word would be with the usual ending, where it changes instead (mouses). */
+  final Set<String> regularForms;
+
+  /** Whether it is written with a capital. */
+  final boolean capital;
+
   final UnitMark[] exact;
   private final boolean[] regular;
   private final boolean[] clean;
@@ -42,6 +50,8 @@ final class Target {
     this.opportunities = places.obeyed();
     this.exceptions = places.broken();
     this.model = new ModelReading(word, accent);
+    this.regularForms = IrregularForm.regular(word);
+    this.capital = Capitals.isCapital(word);
     this.units =
         IntStream.range(0, word.cut().size())
             .mapToObj(

@@ -41,6 +41,11 @@ final class UnitForms {
   final String grapheme;
   final boolean vowel;
   final int missing;
+
+  /** The sounds that the unit's is made of in the accent; empty for a single one. */
+  final List<Sound> parts;
+
+  private final List<String> onlyWeak;
   private final Set<String> ruleForms = new HashSet<>();
   private final FormMap own;
   private final FormMap rest;
@@ -53,6 +58,11 @@ final class UnitForms {
     this.vowel = unit.sound().isVowel();
     this.missing = vowel ? Costs.MISSING_VOWEL : Costs.MISSING_CONSONANT;
     this.shared = shared;
+    this.parts = shared.parts;
+    this.onlyWeak =
+        unit.stress() == Unit.Stress.NONE
+            ? List.of()
+            : ONLY_WEAK.getOrDefault(unit.sound().id(), List.of());
     this.exact = shared.readings(grapheme);
     Map<Integer, Integer> forms = new HashMap<>();
     Map<Integer, Integer> outOfPlace = new HashMap<>();
@@ -75,13 +85,12 @@ final class UnitForms {
       int weak = Form.of(Verdict.ALTERNATIVE, Costs.alternative(Correspondence.Use.RARE), "");
       VOWEL_LETTERS.forEach(text -> keep(forms, text, weak));
     }
-    onlyWeak()
-        .forEach(
-            text -> {
-              int near = shared.near.get(Form.pack(text));
-              int other = Form.of(Verdict.OTHER, Costs.OTHER_SAME, "");
-              forms.put(Form.pack(text), near == 0 ? other : near);
-            });
+    onlyWeak.forEach(
+        text -> {
+          int near = shared.near.get(Form.pack(text));
+          int other = Form.of(Verdict.OTHER, Costs.OTHER_SAME, "");
+          forms.put(Form.pack(text), near == 0 ? other : near);
+        });
     forms.put(Form.pack(grapheme), Form.of(Verdict.EXACT, 0, ""));
     this.own = new FormMap(forms);
     this.rest = new FormMap(outOfPlace);
@@ -109,17 +118,12 @@ final class UnitForms {
     if (written.equals(grapheme)) {
       return exact;
     }
-    return onlyWeak().contains(written) ? Readings.NONE : shared.readings(written);
+    return onlyWeak.contains(written) ? Readings.NONE : shared.readings(written);
   }
 
   /** The form of a grapheme as a near sound only, or 0. */
   int near(String written) {
     return weakBy().contains(written) ? WEAK : shared.near.get(Form.pack(written));
-  }
-
-  private List<String> onlyWeak() {
-    boolean weak = unit.stress() == Unit.Stress.NONE;
-    return weak ? List.of() : ONLY_WEAK.getOrDefault(unit.sound().id(), List.of());
   }
 
   /** Whether it is a weak vowel without an r of its own, which any vowel letter may stand for. */

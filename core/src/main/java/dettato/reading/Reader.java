@@ -43,7 +43,7 @@ public final class Reader {
   /** By an inflected or derived word, the word that it is made of. */
   private final Map<String, String> bases = new HashMap<>();
 
-  private final Cache<String, Segmentation> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Cache<String, Read> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
 
   private Reader(Trees trees, Collection<Word> words) {
     this.trees = trees;
@@ -78,13 +78,23 @@ public final class Reader {
    * (or, at the start, the one after).
    */
   public static Segmentation read(String spelling) {
-    return shipped().reading(spelling);
+    return shipped().reading(spelling).learnt;
   }
 
-  private Segmentation reading(String spelling) {
-    Segmentation known = kept.getIfPresent(spelling);
+  /** The same, with what the conventions do not allow said as they would have it. */
+  public static Segmentation readLawfully(String spelling) {
+    return shipped().reading(spelling).lawful;
+  }
+
+  /** A spelling as it is likeliest read, and within the conventions. */
+  private record Read(Segmentation learnt, Segmentation lawful) {}
+
+  private Read reading(String spelling) {
+    Read known = kept.getIfPresent(spelling);
     if (known == null) {
-      known = likeliest(new LetterMasks(spelling));
+      LetterMasks letters = new LetterMasks(spelling);
+      Segmentation learnt = likeliest(letters);
+      known = new Read(learnt, ReadingRules.lawful(letters, learnt));
       kept.put(spelling, known);
     }
     return known;
@@ -101,7 +111,7 @@ public final class Reader {
         ? first
         : ways.stream()
             .map(way -> cut(word, way.run))
-            .filter(cut -> isAlike(cut, reading(base)))
+            .filter(cut -> isAlike(cut, reading(base).learnt))
             .findFirst()
             .orElse(first);
   }

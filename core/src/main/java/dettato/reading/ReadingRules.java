@@ -80,7 +80,7 @@ public final class ReadingRules {
   }
 
   /** A reading with what the conventions do not allow said as they would have it. */
-  public static Segmentation lawful(LetterMasks word, Segmentation reading) {
+  static Segmentation lawful(LetterMasks word, Segmentation reading) {
     List<Unit> lawful = new ArrayList<>(reading.size());
     for (int i = 0; i < reading.size(); i++) {
       Unit unit = reading.unit(i);

@@ -8,27 +8,25 @@ import java.util.Set;
  * sees or does not see. Every opportunity has one.
  *
  * @param id rule and condition, such as final-ch/consonant; stable, as records and exports name it
+ * @param rule the id of its rule
  * @param side which side of the rule's contrast such places are on
  * @param says what holds there and what follows, for a teacher
  * @param forChild the same for a child
  * @param examples right and wrong spellings at such a place, run as tests
  */
 public record Condition(
-    String id, Side side, String says, String forChild, List<Example> examples) {
+    String id, String rule, Side side, String says, String forChild, List<Example> examples) {
 
   public Condition {
     examples = List.copyOf(examples);
-    if (id.indexOf('/') < 1) {
-      throw new IllegalArgumentException("condition '" + id + "' is not rule/condition");
-    }
   }
 
   static Condition due(String id, String says, String forChild, Example... examples) {
-    return new Condition(id, Side.DUE, says, forChild, List.of(examples));
+    return new Condition(id, ruleOf(id), Side.DUE, says, forChild, List.of(examples));
   }
 
   static Condition notDue(String id, String says, String forChild, Example... examples) {
-    return new Condition(id, Side.NOT_DUE, says, forChild, List.of(examples));
+    return new Condition(id, ruleOf(id), Side.NOT_DUE, says, forChild, List.of(examples));
   }
 
   /** By id, which is its own. */
@@ -42,9 +40,12 @@ public record Condition(
     return id.hashCode();
   }
 
-  /** The id of its rule. */
-  public String rule() {
-    return id.substring(0, id.indexOf('/'));
+  private static String ruleOf(String id) {
+    int slash = id.indexOf('/');
+    if (slash < 1) {
+      throw new IllegalArgumentException("condition '" + id + "' is not rule/condition");
+    }
+    return id.substring(0, slash);
   }
 
   /**

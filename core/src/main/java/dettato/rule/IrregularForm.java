@@ -80,10 +80,10 @@ public final class IrregularForm extends RuleAtUnit {
     return Optional.ofNullable(FORMS.get(word.letters())).map(Form::base);
   }
 
-  /** Whether letters are the word's base with the usual ending (mouses for mice). */
-  public static boolean isRegular(Word word, String letters) {
+  /** The word's base with the usual ending (mouses for mice), in whatever way it is joined. */
+  public static Set<String> regular(Word word) {
     Form form = FORMS.get(word.letters());
-    return form != null && form.regular().contains(letters);
+    return form == null ? Set.of() : form.regular();
   }
 
   @Override

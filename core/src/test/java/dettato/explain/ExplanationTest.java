@@ -36,6 +36,11 @@ class ExplanationTest {
     "told, telled, The past of tell is told: the word itself changes.",
     "colour, color, color is the American spelling.",
     "much, mutch, much is an exception: learn the ch by heart.",
+    "come, kom, The e at the end of come is not heard: learn it by heart.",
+    "walked, walcked, 'After al, a k alone is enough: walked.'",
+    "feet, fit, i for ee: one vowel is longer.",
+    "cupcake, cupcace, 'Before e, a c would sound like s: cupcake has k.'",
+    "biscuit, bisket, 'Here it is c, not k: learn biscuit by heart.'",
     "lady, lade, 'At the end of a longer word, it is y: lady.'"
   })
   void saysEachFactInOneSentence(String target, String attempt, String sentence) {
