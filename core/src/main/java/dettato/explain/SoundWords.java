@@ -115,7 +115,7 @@ final class SoundWords {
       case "split-open" ->
           isLong
               ? new Named(Cause.SOUND, "sound/split-open")
-              : new Named(Cause.BY_HEART, "by-heart/split");
+              : new Named(Cause.BY_HEART, "by-heart");
       case "swapped" -> new Named(Cause.ORDER, "order/in-unit");
       case "made-up" -> new Named(Cause.BY_HEART, "by-heart/made-up");
       case "letters-missing", "letter-changed", "split-added", "letter-name" ->
