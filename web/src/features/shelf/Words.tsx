@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useRef } from 'react'
-import type { WordQuery, WordView } from '../../api/client'
+import type { ConditionView, WordQuery, WordView } from '../../api/client'
 import { ask } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
 import { Failed, Head, Loading } from '../../ui/Parts'
@@ -136,7 +136,7 @@ export function query(get: (key: string) => string, accent: string, step: number
     ...(sounds ? { minSounds: sounds, ...(sounds < 7 ? { maxSounds: sounds } : {}) } : {}),
     ...(beats ? { minBeats: Number(beats), ...(beats === '3' ? {} : { maxBeats: Number(beats) }) } : {}),
     ...(get('rule') ? { rule: get('rule') } : {}),
-    ...(get('rule') && get('side') ? { side: get('side') as 'DUE' | 'NOT_DUE' } : {}),
+    ...(get('rule') && get('side') ? { side: get('side') as ConditionView['side'] } : {}),
     ...(get('common') ? { commonness: Number(get('common')) } : {}),
     ...(get('taught') ? { taughtBy: step } : {}),
     ...(get('alike') ? { homophone: true } : {}),

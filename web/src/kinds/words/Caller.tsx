@@ -27,7 +27,7 @@ export function Caller({ item, step, repeats, counted: isCounted, hidden }: Call
       )}
       {shown && item.why ? (
         <p className="text-head flex items-center gap-3">
-          <Tag tone={item.side === 'DUE' ? 'gold' : 'lagoon'}>{item.due}</Tag> {item.why}
+          <Tag tone={item.side !== 'NOT_DUE' ? 'gold' : 'lagoon'}>{item.due}</Tag> {item.why}
         </p>
       ) : (
         <p className="mute text-large">

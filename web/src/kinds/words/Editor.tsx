@@ -52,7 +52,7 @@ function Row({
         </span>
         {item.role === 'REVIEW' || item.role === 'ASSESSED' ? <span className="mute text-small leading-tight truncate">{item.why}</span> : null}
       </span>
-      {item.view?.due && !asked ? <Tag tone={item.view.side === 'DUE' ? 'gold' : 'lagoon'}>{item.view.due.replace('_', '-')}</Tag> : null}
+      {item.view?.due && !asked ? <Tag tone={item.view.side !== 'NOT_DUE' ? 'gold' : 'lagoon'}>{item.view.due.replace('_', '-')}</Tag> : null}
       <button type="button" data-move={`${item.text} -1`} className={small} aria-label={`Move ${item.text} up`} onClick={() => move(item.text, -1)}>
         ↑
       </button>

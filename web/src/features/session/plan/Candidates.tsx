@@ -28,7 +28,7 @@ export function Candidates({ groups, onSheet, take }: { groups: readonly Candida
 
 function Need({ group }: { group: CandidateGroup }) {
   if (group.children > 0) return <Tag tone="plum">{group.children === 1 ? '1 child breaks this' : `${group.children} children break this`}</Tag>
-  return group.side ? <Tag tone={group.side === 'DUE' ? 'gold' : 'lagoon'}>{group.due.replace('_', '-')}</Tag> : null
+  return group.side ? <Tag tone={group.side !== 'NOT_DUE' ? 'gold' : 'lagoon'}>{group.due.replace('_', '-')}</Tag> : null
 }
 
 function Row({ candidate: c, take }: { candidate: Candidate; take: () => void }) {

@@ -76,7 +76,7 @@ function Tested({ words }: { words: CheckedText['words'] }) {
   const { accent } = useClass()
   const known = useQuery(ask('get', '/api/rules', { params: { query: { accent } } }))
   const tested = (known.data ?? []).map((rule) => {
-    const due = new Set(rule.conditions.filter((c) => c.side === 'DUE').map((c) => c.id))
+    const due = new Set(rule.conditions.filter((c) => c.side !== 'NOT_DUE').map((c) => c.id))
     const asked = words.filter((w) => w.rules.some((r) => due.has(r.condition))).map((w) => w.word)
     return { name: rule.name, words: [...new Set(asked)] }
   })

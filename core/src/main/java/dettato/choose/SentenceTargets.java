@@ -2,7 +2,6 @@ package dettato.choose;
 
 import dettato.focus.Focus;
 import dettato.rule.RuleBook;
-import dettato.rule.Side;
 import dettato.text.ReadSentence;
 import dettato.text.Sentence;
 import dettato.text.SentenceReader;
@@ -45,7 +44,7 @@ public final class SentenceTargets {
           public Long rule(String id) {
             return read.tests().stream()
                 .filter(t -> t.rule().equals(id))
-                .filter(t -> RuleBook.condition(t.condition()).side() == Side.DUE)
+                .filter(t -> RuleBook.condition(t.condition()).side().isSpecial())
                 .map(ReadSentence.Test::word)
                 .distinct()
                 .count();
@@ -78,7 +77,7 @@ public final class SentenceTargets {
         new Focus.Cases<>() {
           @Override
           public Boolean rule(String id) {
-            return RuleBook.opportunities(id, word).anyMatch(o -> o.side() == Side.DUE);
+            return RuleBook.opportunities(id, word).anyMatch(o -> o.side().isSpecial());
           }
 
           @Override

@@ -5,7 +5,6 @@ import dettato.mark.Result;
 import dettato.mark.RuleMark;
 import dettato.rule.Outcome;
 import dettato.rule.RuleBook;
-import dettato.rule.Side;
 import java.util.Comparator;
 import java.util.Optional;
 
@@ -40,7 +39,7 @@ public final class Praise {
   /** A rule that was kept where its special spelling is due, the longest letters first. */
   private static Optional<RuleMark> kept(Mark mark) {
     return mark.rules().stream()
-        .filter(r -> r.outcome() == Outcome.APPLIED && r.at().side() == Side.DUE)
+        .filter(r -> r.outcome() == Outcome.APPLIED && r.at().side().isSpecial())
         .filter(r -> !RuleBook.of(r.rule()).isWeak() && letters(mark, r).length() > 1)
         .max(Comparator.comparingInt(r -> letters(mark, r).length()));
   }

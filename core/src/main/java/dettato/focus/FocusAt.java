@@ -67,6 +67,6 @@ public record FocusAt(int unit, String ipa, String grapheme, Optional<Opportunit
    * What is asked there, to be told from what other words ask: the rule's side, or the grapheme.
    */
   public String asks() {
-    return decided.map(o -> o.side().name()).orElse(grapheme);
+    return decided.map(o -> String.valueOf(o.side().isSpecial())).orElse(grapheme);
   }
 }

@@ -2,7 +2,6 @@ package dettato.plan;
 
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
-import dettato.rule.Side;
 import dettato.rule.SpellingRule;
 import dettato.sound.Accent;
 import dettato.word.Lexicon;
@@ -109,8 +108,8 @@ public final class WordChooser {
             .toList();
     List<Choice> taught = free.stream().filter(Choice::isTaught).toList();
     Pick pick = new Pick(request.easiestFirst() ? EASY_WINDOW : WINDOW, random);
-    List<Choice> mayBeDue = side(taught, Side.DUE);
-    List<Choice> mayNot = side(taught, Side.NOT_DUE);
+    List<Choice> mayBeDue = side(taught, true);
+    List<Choice> mayNot = side(taught, false);
     boolean onlyNot = !isBroken(mayBeDue, request) && isBroken(mayNot, request);
     int half = (request.count() + (onlyNot ? 0 : 1)) / 2;
     List<Choice> due = pick.of(mayBeDue, half, request.broken());
@@ -120,9 +119,9 @@ public final class WordChooser {
     }
     if (request.ahead()) {
       List<Choice> later = free.stream().filter(c -> !c.isTaught()).toList();
-      due = more(due, pick.of(side(later, Side.DUE), half - due.size(), request.broken()));
+      due = more(due, pick.of(side(later, true), half - due.size(), request.broken()));
       int left = request.count() - due.size() - notDue.size();
-      notDue = more(notDue, pick.of(side(later, Side.NOT_DUE), left, request.broken()));
+      notDue = more(notDue, pick.of(side(later, false), left, request.broken()));
     }
     if (request.easiestFirst()) {
       Comparator<Choice> easiest = Comparator.comparing(Choice::word, EASE);
@@ -161,7 +160,7 @@ public final class WordChooser {
     return regular ? Stream.of(new Placed(word, places.get(places.size() - 1))) : Stream.empty();
   }
 
-  private static List<Choice> side(List<Choice> all, Side side) {
-    return all.stream().filter(c -> c.side() == side).collect(Collectors.toList());
+  private static List<Choice> side(List<Choice> all, boolean special) {
+    return all.stream().filter(c -> c.side().isSpecial() == special).collect(Collectors.toList());
   }
 }

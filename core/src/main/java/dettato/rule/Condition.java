@@ -29,6 +29,10 @@ public record Condition(
     return new Condition(id, ruleOf(id), Side.NOT_DUE, says, forChild, List.of(examples));
   }
 
+  static Condition byHeart(String id, String says, String forChild, Example... examples) {
+    return new Condition(id, ruleOf(id), Side.BY_HEART, says, forChild, List.of(examples));
+  }
+
   /** By id, which is its own. */
   @Override
   public boolean equals(Object other) {

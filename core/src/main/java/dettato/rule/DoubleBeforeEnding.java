@@ -87,7 +87,7 @@ final class DoubleBeforeEnding extends RuleAtUnit {
         new About(
             "double-before-ending",
             "doubling before an ending",
-            "A short vowel letter + one consonant letter at the end of a one-beat base (or a stressed last beat): double it before an ending that starts with a vowel or y.",
+            "A short vowel letter + one consonant letter at the end of a one-beat base (or a stressed last beat): double it before an ending that starts with a vowel or y. In Britain a last l after one vowel letter doubles in a quiet beat too (travelling).",
             "One short vowel, one consonant, then an ending with a vowel? Double the consonant.",
             "Without the second consonant letter the vowel would be read long: hoping, hopping.",
             "pp",

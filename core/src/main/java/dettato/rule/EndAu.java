@@ -29,7 +29,7 @@ final class EndAu extends RuleAtUnit {
       notDue(
           "end-au/inside",
           "the vowel is inside the word, so au is due",
-          "Not at the end: write au, but aw before n, l or k.",
+          "Not at the end: it is mostly au.",
           right("sauce"),
           over("sauce", "sawce"));
 
@@ -39,7 +39,7 @@ final class EndAu extends RuleAtUnit {
             "end-au",
             "aw at the end, au inside",
             "The vowel of hawk, spelled au or aw, is aw at the end of a word or base and au inside; before n, l and k it may be either. In many words the sound is spelled otherwise: or, ore, a.",
-            "At the end? Write aw. Inside, au, but aw before n, l or k.",
+            "At the end? Write aw. Inside it is mostly au; dawn, crawl and hawk are learnt.",
             "English words do not end in u.",
             "aw",
             "au"),

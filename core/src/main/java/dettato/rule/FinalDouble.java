@@ -52,8 +52,8 @@ final class FinalDouble extends RuleAtUnit {
   private static final Condition LONGER =
       notDue(
           "final-double/longer",
-          "the word has more than one beat, so nothing is doubled",
-          "More than one beat? One is enough.",
+          "the word has more than one beat, so mostly nothing is doubled",
+          "More than one beat? One is mostly enough.",
           right("until"),
           over("until", "untill"));
 
@@ -96,7 +96,7 @@ final class FinalDouble extends RuleAtUnit {
     if (place.beatsUpTo() != 1) {
       return before == Before.SHORT && place.endsWord() ? longer(place) : Optional.empty();
     }
-    if (before == Before.SHORT || isAllOrRoll(place)) {
+    if (before == Before.SHORT || before != Before.SPLIT && isAllOrRoll(place)) {
       return Optional.of(doubled(place, before));
     }
     return switch (before) {
@@ -142,17 +142,24 @@ final class FinalDouble extends RuleAtUnit {
     return Optional.of(condition.at(place, due, why).tooMuch(twice));
   }
 
-  /** Of longer words those in l, and those in -is and -us; -ess and -ass must be known. */
+  /** Longer words have mostly one; address, across and princess are its exceptions. */
   private static Optional<Opportunity> longer(Place place) {
-    String vowel = place.before().orElseThrow().grapheme().text();
-    boolean usual = place.sound().equals("l") || place.sound().equals("s") && "iu".contains(vowel);
-    if (!usual) {
-      return Optional.empty();
+    String one = place.sound();
+    if (place.spelled(twice(place))) {
+      String known = "%s is known to end so, and so %s is due";
+      return Optional.of(
+          LONGER.at(place, twice(place), known.formatted(place.word().spelling(), twice(place))));
     }
-    String why = "the word has more than one beat, so one " + place.sound() + " is due";
-    return place.grapheme().equals(place.sound()) || place.grapheme().equals(twice(place))
-        ? Optional.of(LONGER.at(place, place.sound(), why).tooMuch(twice(place)))
+    String why = "the word has more than one beat, so one %s is likely due".formatted(one);
+    return place.spelled(one)
+        ? Optional.of(LONGER.at(place, one, why).tooMuch(twice(place)))
         : Optional.empty();
+  }
+
+  /** Which longer words double all the same (address) must be known. */
+  @Override
+  public boolean isByHeart(Opportunity place) {
+    return place.condition().equals(LONGER) && place.over().isEmpty();
   }
 
   private static String twice(Place place) {

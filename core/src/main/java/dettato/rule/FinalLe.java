@@ -56,7 +56,7 @@ final class FinalLe extends RuleAtUnit {
 
   @Override
   public boolean isByHeart(Opportunity place) {
-    return place.side() == Side.NOT_DUE;
+    return place.condition().equals(BY_HEART);
   }
 
   @Override
@@ -72,7 +72,7 @@ final class FinalLe extends RuleAtUnit {
               .plainly("el"));
     }
     boolean weak = place.unit().isHardlyHeard() && place.beatsUpTo() > 1 && place.precedes("l");
-    if (!weak || place.inEnding() || !new Place(place.word(), place.index() + 1).endsPart()) {
+    if (!weak || place.inAnyEnding() || !new Place(place.word(), place.index() + 1).endsPart()) {
       return Optional.empty();
     }
     String letters = place.before().map(u -> u.grapheme().text()).orElse(" ");

@@ -109,6 +109,11 @@ record Place(Word word, int index) {
     return index >= word.endingUnit();
   }
 
+  /** The same, or to that of its base (the ful of carefully). */
+  boolean inAnyEnding() {
+    return inEnding() || word.inner().stream().anyMatch(j -> index >= word.endingUnit(j));
+  }
+
   /** How the word is built, when its ending is one of these. */
   Optional<Join> join(Set<String> endings) {
     return word.join().filter(j -> endings.contains(j.ending()));

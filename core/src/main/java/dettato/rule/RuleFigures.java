@@ -45,7 +45,10 @@ public record RuleFigures(
       if (broken) {
         continue;
       }
-      if (places.stream().anyMatch(p -> p.side() == Side.DUE)) {
+      if (places.stream().allMatch(p -> p.side() == Side.BY_HEART)) {
+        continue;
+      }
+      if (places.stream().anyMatch(p -> p.side().isSpecial())) {
         due.add(word.spelling());
       } else if (!places.isEmpty()) {
         notDue.add(word.spelling());

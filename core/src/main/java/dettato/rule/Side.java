@@ -5,5 +5,12 @@ public enum Side {
   /** The rule's special spelling is due (duck). */
   DUE,
   /** The plain spelling is due (milk). */
-  NOT_DUE
+  NOT_DUE,
+  /** The special spelling stands here because the word is known to have it (city). */
+  BY_HEART;
+
+  /** Whether the special spelling stands on this side. */
+  public boolean isSpecial() {
+    return this != NOT_DUE;
+  }
 }

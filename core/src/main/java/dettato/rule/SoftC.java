@@ -1,5 +1,6 @@
 package dettato.rule;
 
+import static dettato.rule.Condition.byHeart;
 import static dettato.rule.Condition.due;
 import static dettato.rule.Condition.notDue;
 import static dettato.rule.Example.over;
@@ -10,8 +11,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * c as /s/, which needs e, i or y next: sand has s, dance keeps its e. Which words have c before e,
- * i, y and which have s must be known, so sity for city says nothing of the rule.
+ * c as /s/, which needs e, i or y next: sand has s, dance keeps its e, and after a long vowel the
+ * end is mostly ce. Which other words have c before e, i, y and which have s must be known, so sity
+ * for city says nothing of the rule.
  */
 final class SoftC extends RuleAtUnit {
   private static final Condition KEPT_SOFT =
@@ -22,6 +24,25 @@ final class SoftC extends RuleAtUnit {
           right("dance"),
           right("fence"),
           under("dance", "danc"));
+  private static final Condition END_CE =
+      byHeart(
+          "soft-c/end-ce",
+          "after a long vowel /s/ at the end is mostly ce, but case and base have se",
+          "A long vowel, then s at the end? It is mostly ce.",
+          right("face"),
+          right("racing"));
+  private static final Condition START =
+      byHeart(
+          "soft-c/start",
+          "the word is known to begin with c",
+          "Some words that begin with s are written c. Learn them.",
+          right("city"));
+  private static final Condition INSIDE =
+      byHeart(
+          "soft-c/inside",
+          "the word is known to have c before e, i or y",
+          "Some words have c for s inside. Learn them.",
+          right("pencil"));
   private static final Condition HARD_NEXT =
       notDue(
           "soft-c/hard-next",
@@ -35,12 +56,15 @@ final class SoftC extends RuleAtUnit {
         new About(
             "soft-c",
             "c that says /s/",
-            "c says /s/ only before e, i, y: before any other letter /s/ is s, and a last c keeps an e. Which words have c must be known.",
+            "c says /s/ only before e, i, y: before any other letter /s/ is s, a last c keeps an e, and after a long vowel the end is mostly ce. Which other words have c must be known.",
             "Is e, i or y next? Only then can c say s.",
             "Before any other letter, and at the end, c says /k/.",
             "ce",
             "s"),
         KEPT_SOFT,
+        END_CE,
+        START,
+        INSIDE,
         HARD_NEXT);
   }
 
@@ -50,13 +74,11 @@ final class SoftC extends RuleAtUnit {
       return Optional.empty();
     }
     char next = place.nextLetter();
-    if (place.spelled(Set.of("ce"))) {
-      boolean last = place.endsWord();
-      if (!last && "aou".indexOf(next) < 0) {
-        return Optional.empty();
-      }
-      String why = last ? "the e at the end keeps c soft" : "the e keeps c soft before " + next;
-      return Optional.of(KEPT_SOFT.at(place, "ce", why + ", so ce is due").leftOutBy("c"));
+    if (place.spelled("ce")) {
+      return kept(place, next);
+    }
+    if (place.spelled("c")) {
+      return Optional.of(known(place));
     }
     boolean hard = next != ' ' && "eiy'".indexOf(next) < 0 && !doubles(next);
     return place.spelled(Set.of("s")) && hard && !place.endsPart()
@@ -68,6 +90,23 @@ final class SoftC extends RuleAtUnit {
                     "the next letter is " + next + ", so s is due: c would say /k/ before it")
                 .tooMuch("c"))
         : Optional.empty();
+  }
+
+  private static Optional<Opportunity> kept(Place place, char next) {
+    boolean last = place.endsWord();
+    if (!last && "aou".indexOf(next) < 0) {
+      return Optional.empty();
+    }
+    String why = last ? "the e at the end keeps c soft" : "the e keeps c soft before " + next;
+    return Optional.of(KEPT_SOFT.at(place, "ce", why + ", so ce is due").leftOutBy("c"));
+  }
+
+  /** Where the word is known to have c: whoever writes another letter has broken no rule. */
+  private static Opportunity known(Place place) {
+    boolean afterLong = place.endsPart() && Before.of(place) == Before.SPLIT;
+    Condition condition = afterLong ? END_CE : place.index() == 0 ? START : INSIDE;
+    return condition.at(
+        place, "c", "%s is known to have c, so c is due".formatted(place.word().spelling()));
   }
 
   /** Before k, c and q a child may well mean /k/ by c (scool). */

@@ -30,7 +30,7 @@ final class SplitVowel extends RuleAtUnit {
   private static final Condition CLUSTER =
       notDue(
           "split-vowel/cluster",
-          "two consonants follow the short vowel, so no e is due",
+          "two consonants follow the vowel, so no e is due",
           "Two consonants at the end: no e.",
           right("lamp"),
           over("hand", "hande"));
@@ -66,12 +66,6 @@ final class SplitVowel extends RuleAtUnit {
   @Override
   public boolean isWeak() {
     return true;
-  }
-
-  /** Which long vowels have two letters instead must be known. */
-  @Override
-  public boolean isByHeart(Opportunity place) {
-    return place.condition().equals(TEAM);
   }
 
   @Override

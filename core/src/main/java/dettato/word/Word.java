@@ -207,7 +207,8 @@ public record Word(
     return join.map(this::endingUnit).orElse(cut.size());
   }
 
-  private int endingUnit(Join one) {
+  /** The same of an inner join. */
+  public int endingUnit(Join one) {
     int letter = letters().length() - one.rest() - one.ending().length();
     int unit = cut.unitAt(letter);
     if (cut.silentE(unit) == letter) {

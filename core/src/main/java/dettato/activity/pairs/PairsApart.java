@@ -11,7 +11,6 @@ import dettato.find.Neighbours;
 import dettato.find.Spoken;
 import dettato.focus.Focus;
 import dettato.rule.RuleBook;
-import dettato.rule.Side;
 import dettato.sound.Accent;
 import dettato.word.Word;
 import java.util.ArrayList;
@@ -88,8 +87,8 @@ final class PairsApart implements Tasks {
     @Override
     public List<MinimalPairs.Pair> rule(String id) {
       boolean both =
-          RuleBook.of(id).conditions().stream().map(c -> c.side()).distinct().count()
-              == Side.values().length;
+          RuleBook.of(id).conditions().stream().map(c -> c.side().isSpecial()).distinct().count()
+              == 2;
       List<MinimalPairs.Pair> pairs = both ? contrast(id, wanted, material) : List.of();
       return pairs.size() >= wanted.count()
           ? pairs

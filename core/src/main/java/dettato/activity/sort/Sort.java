@@ -11,7 +11,6 @@ import dettato.plan.InventedWords;
 import dettato.plan.Unpredictable;
 import dettato.rule.About;
 import dettato.rule.RuleBook;
-import dettato.rule.Side;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -102,7 +101,7 @@ final class Sort implements Tasks {
                     wanted,
                     material,
                     (word, at) ->
-                        at.decided().orElseThrow().side() == Side.DUE
+                        at.decided().orElseThrow().side().isSpecial()
                             ? about.special()
                             : about.plain());
               }

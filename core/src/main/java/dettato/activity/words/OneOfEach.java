@@ -72,7 +72,7 @@ final class OneOfEach implements Focus.Cases<List<Item>> {
       if (!fitting.isEmpty()) {
         Choice one = fitting.get(random.nextInt(fitting.size()));
         bySide
-            .get(condition.side().ordinal())
+            .get(condition.side().isSpecial() ? 0 : 1)
             .add(item(one.word(), new Focus.Rule(id), condition.says()));
       }
     }
