@@ -15,13 +15,16 @@ import java.util.TreeMap;
  */
 record RuleRecord(String rule, List<Kept> kept, List<Evidence> failed, List<Evidence> silent) {
 
-  /** One for each rule, in the order of their ids; evidence after the day is left out. */
+  /**
+   * One for each rule, in the order of their ids; what must be known and evidence after the day are
+   * left out.
+   */
   static Map<String, RuleRecord> byRule(
       Collection<Kept> kept, Collection<Evidence> other, LocalDate asOf) {
     Map<String, RuleRecord> records = new TreeMap<>();
-    kept.forEach(k -> at(records, k.rule()).kept.add(k));
+    kept.stream().filter(k -> k.side().isDecided()).forEach(k -> at(records, k.rule()).kept.add(k));
     other.stream()
-        .filter(e -> !e.date().isAfter(asOf))
+        .filter(e -> e.side().isDecided() && !e.date().isAfter(asOf))
         .sorted(Comparator.comparing(Evidence::date).reversed())
         .forEach(
             e -> {

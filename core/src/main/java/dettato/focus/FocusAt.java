@@ -2,6 +2,7 @@ package dettato.focus;
 
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
+import dettato.rule.Side;
 import dettato.sound.Accent;
 import dettato.word.SyllabicL;
 import dettato.word.Word;
@@ -67,6 +68,8 @@ public record FocusAt(int unit, String ipa, String grapheme, Optional<Opportunit
    * What is asked there, to be told from what other words ask: the rule's side, or the grapheme.
    */
   public String asks() {
-    return decided.map(o -> String.valueOf(o.side().isSpecial())).orElse(grapheme);
+    return decided
+        .map(o -> (o.side().isSpecial() ? Side.DUE : Side.NOT_DUE).name())
+        .orElse(grapheme);
   }
 }

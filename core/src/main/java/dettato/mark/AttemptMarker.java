@@ -17,7 +17,7 @@ import java.util.Set;
  */
 public final class AttemptMarker {
   /** Changes when a judgement may come out differently; cached marks name it. */
-  public static final String VERSION = "9";
+  public static final String VERSION = "10";
 
   private static final int KEPT = 20_000;
 

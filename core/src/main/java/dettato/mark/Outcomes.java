@@ -134,8 +134,8 @@ final class Outcomes {
   /**
    * Whether letters changed places there, or the vowel that the rule looks back at was itself
    * spelled otherwise, in such a way that the rule fits what was written: cack for cake tells of
-   * the vowel, not of ck; borl for ball, not of ll. Nor does a doubled letter tell of doubling
-   * where the consonant after it was lost (winner for winter).
+   * the vowel, not of ck; borl for ball, not of ll; fas for face, not of ce. Nor does a doubled
+   * letter tell of doubling where the consonant after it was lost (winner for winter).
    */
   private static boolean isUndone(Opportunity o, Outcome outcome, UnitMark[] units) {
     if (units[o.unit()].confusion().filter("swapped"::equals).isPresent()) {
@@ -146,10 +146,16 @@ final class Outcomes {
         && units[o.unit() + 1].verdict() == Verdict.MISSING) {
       return true;
     }
-    if (o.unit() == 0 || !BY_VOWEL.contains(o.rule())) {
+    if (o.unit() == 0) {
       return false;
     }
     UnitMark vowel = units[o.unit() - 1];
+    if (o.condition().id().equals("soft-c/end-ce")) {
+      return vowel.verdict() != Verdict.EXACT;
+    }
+    if (!BY_VOWEL.contains(o.rule())) {
+      return false;
+    }
     boolean shortNow = vowel.written().length() == 1 && "aeiou".contains(vowel.written());
     boolean marked = (o.side() == Side.DUE) == (outcome == Outcome.UNDER);
     return marked && vowel.verdict() != Verdict.EXACT && shortNow == (outcome == Outcome.OVER);

@@ -13,4 +13,9 @@ public enum Side {
   public boolean isSpecial() {
     return this != NOT_DUE;
   }
+
+  /** Whether the rule decides on this side: what must be known tells nothing of the rule. */
+  public boolean isDecided() {
+    return this != BY_HEART;
+  }
 }

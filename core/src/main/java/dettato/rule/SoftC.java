@@ -11,9 +11,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * c as /s/, which needs e, i or y next: sand has s, dance keeps its e, and after a long vowel the
- * end is mostly ce. Which other words have c before e, i, y and which have s must be known, so sity
- * for city says nothing of the rule.
+ * c as /s/, which needs e, i or y next: sand has s, dance keeps its e, and after a long a or i the
+ * end is mostly ce (three words in four; case and base have se). Which other words have c before e,
+ * i, y and which have s must be known, so sity for city says nothing of the rule.
  */
 final class SoftC extends RuleAtUnit {
   private static final Condition KEPT_SOFT =
@@ -25,12 +25,13 @@ final class SoftC extends RuleAtUnit {
           right("fence"),
           under("dance", "danc"));
   private static final Condition END_CE =
-      byHeart(
+      due(
           "soft-c/end-ce",
-          "after a long vowel /s/ at the end is mostly ce, but case and base have se",
-          "A long vowel, then s at the end? It is mostly ce.",
+          "after a long a or i, /s/ at the end is mostly ce",
+          "A long a or i, then s at the end? It is mostly ce.",
           right("face"),
-          right("racing"));
+          right("racing"),
+          under("price", "prise"));
   private static final Condition START =
       byHeart(
           "soft-c/start",
@@ -56,7 +57,7 @@ final class SoftC extends RuleAtUnit {
         new About(
             "soft-c",
             "c that says /s/",
-            "c says /s/ only before e, i, y: before any other letter /s/ is s, a last c keeps an e, and after a long vowel the end is mostly ce. Which other words have c must be known.",
+            "c says /s/ only before e, i, y: before any other letter /s/ is s, a last c keeps an e, and after a long a or i the end is mostly ce. Which other words have c must be known.",
             "Is e, i or y next? Only then can c say s.",
             "Before any other letter, and at the end, c says /k/.",
             "ce",
@@ -77,11 +78,17 @@ final class SoftC extends RuleAtUnit {
     if (place.spelled("ce")) {
       return kept(place, next);
     }
+    if (place.endsPart() && afterLongAOrI(place) && place.spelled(Set.of("c", "s"))) {
+      return Optional.of(
+          END_CE
+              .at(place, "c", "the vowel before it is a long " + vowel(place) + ", so ce is due")
+              .leftOutBy("s"));
+    }
     if (place.spelled("c")) {
       return Optional.of(known(place));
     }
     boolean hard = next != ' ' && "eiy'".indexOf(next) < 0 && !doubles(next);
-    return place.spelled(Set.of("s")) && hard && !place.endsPart()
+    return place.spelled("s") && hard && !place.endsPart()
         ? Optional.of(
             HARD_NEXT
                 .at(
@@ -90,6 +97,14 @@ final class SoftC extends RuleAtUnit {
                     "the next letter is " + next + ", so s is due: c would say /k/ before it")
                 .tooMuch("c"))
         : Optional.empty();
+  }
+
+  private static boolean afterLongAOrI(Place place) {
+    return Before.of(place) == Before.SPLIT && (place.follows("FACE") || place.follows("PRICE"));
+  }
+
+  private static char vowel(Place place) {
+    return place.before().orElseThrow().grapheme().text().charAt(0);
   }
 
   private static Optional<Opportunity> kept(Place place, char next) {
@@ -103,8 +118,7 @@ final class SoftC extends RuleAtUnit {
 
   /** Where the word is known to have c: whoever writes another letter has broken no rule. */
   private static Opportunity known(Place place) {
-    boolean afterLong = place.endsPart() && Before.of(place) == Before.SPLIT;
-    Condition condition = afterLong ? END_CE : place.index() == 0 ? START : INSIDE;
+    Condition condition = place.index() == 0 ? START : INSIDE;
     return condition.at(
         place, "c", "%s is known to have c, so c is due".formatted(place.word().spelling()));
   }
