@@ -20,7 +20,7 @@ final class DoubleBeforeEnding extends RuleAtUnit {
   private static final Condition ONE_BEAT =
       due(
           "double-before-ending/one-beat",
-          "the one-beat base ends in one short vowel letter and one consonant letter, so it is doubled",
+          "the one-beat base ends in one vowel letter and one consonant letter, so it is doubled",
           "One beat, one vowel letter, one consonant, then an ending with a vowel: double.",
           right("shopping"),
           right("muddy"),
@@ -28,7 +28,7 @@ final class DoubleBeforeEnding extends RuleAtUnit {
   private static final Condition LAST_BEAT =
       due(
           "double-before-ending/last-beat",
-          "the last beat of the base is the loud one and ends in one short vowel letter and one consonant letter, so it is doubled",
+          "the last beat of the base is the loud one and ends in one vowel letter and one consonant letter, so it is doubled",
           "The last beat is the loud one: double.",
           right("beginning"),
           under("beginner", "beginer"));
@@ -128,7 +128,7 @@ final class DoubleBeforeEnding extends RuleAtUnit {
   private static Opportunity doubled(Place place, Join join) {
     boolean oneBeat = place.beatsUpTo() == 1;
     String why =
-        "the base %s ends in one stressed short vowel letter and one consonant letter, so it is doubled before -%s"
+        "the base %s ends in one stressed vowel letter and one consonant letter, so it is doubled before -%s"
             .formatted(join.base(), join.ending());
     String grapheme = place.grapheme();
     char last = join.base().charAt(join.base().length() - 1);

@@ -20,7 +20,7 @@ final class FinalCh extends RuleAtUnit {
   private static final Condition CONSONANT =
       notDue(
           "final-ch/consonant",
-          "a consonant stands between the short vowel and /tʃ/, so ch is due",
+          "a consonant stands between the vowel and /tʃ/, so ch is due",
           "There is another consonant in between: no t needed.",
           right("bench"),
           over("branch", "brantch"));

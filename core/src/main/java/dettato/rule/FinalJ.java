@@ -22,7 +22,7 @@ final class FinalJ extends RuleAtUnit {
   private static final Condition CONSONANT =
       notDue(
           "final-j/consonant",
-          "a consonant stands between the short vowel and /dʒ/, so ge is due",
+          "a consonant stands between the vowel and /dʒ/, so ge is due",
           "There is another consonant in between: no d needed.",
           right("hinge"),
           over("fringe", "frindge"));

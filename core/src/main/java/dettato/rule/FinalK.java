@@ -15,7 +15,7 @@ final class FinalK extends RuleAtUnit {
   private static final Condition SHORT =
       due(
           "final-k/short",
-          "one short vowel letter stands right before /k/, so ck is due",
+          "one short or weak vowel letter stands right before /k/, so ck is due",
           "One short vowel letter just before: write ck.",
           right("duck"),
           right("pocket"),

@@ -6,11 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import dettato.word.Lexicon;
+import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -166,6 +168,34 @@ class RulePlacesTest {
     assertThrows(IllegalArgumentException.class, () -> tall.at(last, Set.of(), "nothing"));
     assertThrows(
         IllegalArgumentException.class, () -> Condition.due("final-j", "no name", "No name."));
+  }
+
+  /** A long a in change, an r in starry: no short vowel may be said to stand there. */
+  @Test
+  void saysShortVowelOnlyOfShortVowels() {
+    List<String> untrue =
+        Lexicon.shipped().words("en-GB").stream()
+            .flatMap(
+                w ->
+                    RuleBook.opportunities(w).stream()
+                        .filter(o -> saysShort(o.condition().says()) || saysShort(o.why()))
+                        .filter(o -> !lastVowel(w, o.unit()).isShortVowelLetter())
+                        .map(o -> w.spelling() + ": " + o.why()))
+            .toList();
+    assertEquals(List.of(), untrue);
+  }
+
+  private static boolean saysShort(String text) {
+    return text.matches(".*\\bshort (stressed )?vowel.*");
+  }
+
+  private static Unit lastVowel(Word word, int unit) {
+    return IntStream.rangeClosed(0, unit)
+        .map(i -> unit - i)
+        .mapToObj(word.cut()::unit)
+        .filter(u -> u.sound().isVowel())
+        .findFirst()
+        .orElseThrow();
   }
 
   private static Word word(String spelling) {
