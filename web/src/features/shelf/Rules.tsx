@@ -79,7 +79,7 @@ function Rule({ rule }: { rule: RuleView }) {
       <div className="grid grid-cols-2 gap-4 px-4 py-3 overflow-auto min-h-0">
         <Side title={`${special} due`} tone="gold" rule={rule} side="DUE" />
         <Side title={`${plain} due, ${special} not`} tone="lagoon" rule={rule} side="NOT_DUE" />
-        {rule.conditions.some((c) => c.side === 'BY_HEART') ? <Side title={`${special} by heart`} tone="gold" rule={rule} side="BY_HEART" /> : null}
+        {rule.conditions.some((c) => c.side === 'BY_HEART') ? <Side title="by heart" tone="gold" rule={rule} side="BY_HEART" /> : null}
       </div>
     </section>
   )
@@ -99,7 +99,7 @@ function Side({ title, tone, rule, side }: { title: string; tone: 'gold' | 'lago
         {conditions.map((c) => (
           <li key={c.id} className="text-body leading-snug">
             <p className="first-letter:uppercase">
-              {c.says} <span className="mute text-small whitespace-nowrap">· {c.side === 'BY_HEART' ? `${c.total} words` : `${share(c)} of ${c.total}`}</span>
+              {c.says} <span className="mute text-small whitespace-nowrap">({c.side === 'BY_HEART' ? `${c.total} words` : `${share(c)} of ${c.total}`})</span>
             </p>
             <p className="font-word">“{c.forChild}”</p>
             {c.examples.length > 0 ? <p className="font-word">{c.examples.slice(0, SHOWN).join(', ')}</p> : <p className="mute text-small">No word here.</p>}
