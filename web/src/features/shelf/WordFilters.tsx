@@ -77,7 +77,7 @@ export function WordFilters() {
       </Row>
       {url.get('rule') ? (
         <Row label="Side">
-          <Choice name="Side" options={[['', 'both'], ['DUE', 'due'], ['NOT_DUE', 'not due'], ['BY_HEART', 'by heart']]} value={url.get('side')} change={(side) => url.set({ side })} />
+          <Choice name="Side" options={[['', 'any'], ['DUE', 'due'], ['NOT_DUE', 'not due'], ['BY_HEART', 'by heart']]} value={url.get('side')} change={(side) => url.set({ side })} />
         </Row>
       ) : null}
       <Row label="Common">
