@@ -62,7 +62,7 @@ final class SoundWords {
     return switch (written.verdict()) {
       case MISSING -> missing(mark, unit, confusion);
       case ALTERNATIVE -> byHeart(mark.target(), unit, written, confusion);
-      case PARTIAL -> partly(mark.target(), unit, confusion);
+      case PARTIAL -> partly(mark.target(), unit, written.written(), confusion);
       default -> otherwise(mark, unit, written, confusion);
     };
   }
@@ -108,8 +108,11 @@ final class SoundWords {
     return next < word.letters().length() && "eiy".indexOf(word.letters().charAt(next)) >= 0;
   }
 
-  private static Named partly(Word word, int unit, String confusion) {
+  private static Named partly(Word word, int unit, String written, String confusion) {
     Unit asked = word.cut().unit(unit);
+    if (asked.grapheme().isSplit() && written.equals("e")) {
+      return new Named(Cause.MISSING, "sound/e-alone");
+    }
     boolean isLong = LetterNames.isNameOf(asked.grapheme().text().substring(0, 1), asked.sound());
     return switch (confusion) {
       case "split-open" ->

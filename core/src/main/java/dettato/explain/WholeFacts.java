@@ -1,6 +1,7 @@
 package dettato.explain;
 
 import dettato.mark.Extra;
+import dettato.mark.LetterSwap;
 import dettato.mark.Mark;
 import dettato.mark.Slipped;
 import dettato.mark.Swap;
@@ -51,11 +52,13 @@ final class WholeFacts {
 
   private void swap(Swap swap) {
     boolean whole = swap.first() == 0 && swap.second() == mark.units().size() - 1;
+    String spelling = mark.target().cut().spelling();
+    int at = LetterSwap.at(spelling, mark.attempt().strip().toLowerCase(Locale.ROOT));
     Filling filling =
         telling
             .at(swap.first())
-            .with("first", grapheme(swap.first()))
-            .with("second", grapheme(swap.second()));
+            .with("first", at < 0 ? grapheme(swap.first()) : spelling.substring(at, at + 1))
+            .with("second", at < 0 ? grapheme(swap.second()) : spelling.substring(at + 1, at + 2));
     boolean silentE = mark.target().cut().silentE(swap.first()) >= 0;
     String key =
         silentE && swap.second() > swap.first() + 1

@@ -71,6 +71,7 @@ final class Judgement {
       asModel(i, target.start(i) + shift);
     }
     firstOfTwo();
+    SilentEAlone.settle(target.word.cut(), units, extras);
     if (moved) {
       silentEMoved();
     }
@@ -343,7 +344,7 @@ final class Judgement {
     }
     int settled = form;
     if (Form.verdict(form) == Verdict.ALTERNATIVE && !says[unit]) {
-      settled = outOfContext(forms, written, form, unit == units.length - 1);
+      settled = OutOfContext.form(forms, written, form, unit == units.length - 1);
     } else if (Form.verdict(form) == Verdict.NEAR && says[unit] && forms.mayBeSpelled(written)) {
       settled = Form.of(Verdict.ALTERNATIVE, Form.points(form), "");
     }
@@ -378,40 +379,6 @@ final class Judgement {
     boolean onset =
         unit + 1 < target.units.length && !target.units[unit].vowel && target.units[unit + 1].vowel;
     return onset && confusion.equals("l-as-vowel") ? "place" : confusion;
-  }
-
-  /**
-   * A legal spelling of the sound that cannot be read so at this place is no alternative there: it
-   * is what is left of the right grapheme, a vowel letter by its name, or a near sound's. Where a
-   * rule names the form (cit for kit), or one letter stands for a short vowel as it does in most
-   * words (bisicle for bicycle), or i for a weak y inside (ladibird), it stays an alternative.
-   */
-  private static int outOfContext(UnitForms forms, String written, int form, boolean last) {
-    if (forms.isDamaged(written)) {
-      String name = forms.damage(written, forms.unit.grapheme().isSplit());
-      return Form.of(Verdict.PARTIAL, Costs.PARTIAL, name);
-    }
-    if (!last && forms.isOpenSplit(written)) {
-      return Form.of(Verdict.PARTIAL, Costs.PARTIAL, "split-open");
-    }
-    if (forms.isOwnLetter(written)) {
-      return form;
-    }
-    boolean weakI = forms.sound().id().equals("happY") && written.equals("i");
-    boolean weakEnd = forms.isWeakEnd() && written.length() == 1;
-    if (weakI || weakEnd || forms.isNamedByRule(written) || forms.isShortVowelBy(written)) {
-      return form;
-    }
-    int near = forms.near(written);
-    if (LetterNames.isNameOf(written, forms.unit.sound())) {
-      return Form.of(Verdict.NEAR, Costs.NEAR, "letter-name");
-    }
-    if (near != 0) {
-      return near;
-    }
-    return forms.vowel && written.length() == 1
-        ? Form.of(Verdict.OTHER, Costs.OTHER_SAME, "")
-        : form;
   }
 
   /**

@@ -8,7 +8,8 @@ final class OutOfContext {
    * A legal spelling of the sound that cannot be read so at this place is no alternative there: it
    * is what is left of the right grapheme, a vowel letter by its name, or a near sound's. Where a
    * rule names the form (cit for kit), or one letter stands for a short vowel as it does in most
-   * words (bisicle for bicycle), or i for a weak y inside (ladibird), it stays an alternative.
+   * words (bisicle for bicycle), or i for a weak y inside (ladibird), it stays an alternative. So
+   * does what differs by the j before a vowel alone (cuet for cute): the same letters spell both.
    */
   static int form(UnitForms forms, String written, int form, boolean last) {
     if (forms.isDamaged(written)) {
@@ -30,7 +31,7 @@ final class OutOfContext {
     if (LetterNames.isNameOf(written, forms.unit.sound())) {
       return Form.of(Verdict.NEAR, Costs.NEAR, "letter-name");
     }
-    if (near != 0) {
+    if (near != 0 && !Form.confusion(near).equals("yod")) {
       return near;
     }
     return forms.vowel && written.length() == 1

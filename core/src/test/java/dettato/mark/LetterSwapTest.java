@@ -39,6 +39,6 @@ class LetterSwapTest {
     assertEquals("-", Marking.failures(mark));
     assertTrue(mark.units().stream().allMatch(u -> u.verdict() == Verdict.EXACT));
     assertEquals(
-        List.of("ch and er changed places."), Explanation.of(mark, Marking.BRITISH.accent()));
+        List.of("h and e changed places."), Explanation.of(mark, Marking.BRITISH.accent()));
   }
 }
