@@ -1,6 +1,9 @@
 package dettato.bench;
 
+import dettato.explain.Explanation;
 import dettato.mark.AttemptMarker;
+import dettato.mark.Mark;
+import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.word.Lexicon;
 import dettato.word.Word;
@@ -52,17 +55,19 @@ public class MarkerBench {
   };
   private static final int COUNT = 20;
 
-  private final AttemptMarker marker =
-      new AttemptMarker(Accents.of(Accents.SOUTHERN_BRITISH), Lexicon.shipped());
+  private final Accent accent = Accents.of(Accents.SOUTHERN_BRITISH);
+  private final AttemptMarker marker = new AttemptMarker(accent, Lexicon.shipped());
   private final LevenshteinDetailedDistance distance = new LevenshteinDetailedDistance();
   private final List<Word> words = new ArrayList<>();
   private final List<String> attempts = new ArrayList<>();
+  private final List<Mark> marks = new ArrayList<>();
 
   public MarkerBench() {
     for (String pair : PAIRS) {
       String[] sides = pair.split(" ");
       words.add(Lexicon.shipped().find(sides[0], Accents.SOUTHERN_BRITISH).orElseThrow());
       attempts.add(sides[1]);
+      marks.add(marker.mark(words.get(words.size() - 1), sides[1]));
     }
   }
 
@@ -71,6 +76,15 @@ public class MarkerBench {
   public void marker(Blackhole into) {
     for (int i = 0; i < COUNT; i++) {
       into.consume(marker.mark(words.get(i), attempts.get(i)));
+    }
+  }
+
+  /** What is said of a mark that is made already. */
+  @Benchmark
+  @OperationsPerInvocation(COUNT)
+  public void explained(Blackhole into) {
+    for (Mark mark : marks) {
+      into.consume(Explanation.facts(mark, accent));
     }
   }
 
