@@ -89,7 +89,11 @@ final class FinalDouble extends RuleAtUnit {
   @Override
   Optional<Opportunity> at(Place place) {
     Set<String> plain = PLAIN.get(place.sound());
-    if (plain == null || !place.endsPart() || place.inEnding() || isShared(place)) {
+    if (plain == null
+        || !place.endsPart()
+        || place.inEnding()
+        || isShared(place)
+        || isOfLe(place)) {
       return Optional.empty();
     }
     Before before = Before.of(place);
@@ -111,6 +115,12 @@ final class FinalDouble extends RuleAtUnit {
     return place.endsBase()
         && place.word().join().filter(j -> j.ending().equals("ly")).isPresent()
         && place.spelled("ll");
+  }
+
+  /** The l of chuckl|ing and simp|ly is what is left of an le. */
+  private static boolean isOfLe(Place place) {
+    return place.spelled("l")
+        && place.word().join().filter(j -> j.base().endsWith("le")).isPresent();
   }
 
   private static Opportunity doubled(Place place, Before before) {
@@ -145,21 +155,11 @@ final class FinalDouble extends RuleAtUnit {
   /** Longer words have mostly one; address, across and princess are its exceptions. */
   private static Optional<Opportunity> longer(Place place) {
     String one = place.sound();
-    if (place.spelled(twice(place))) {
-      String known = "%s is known to end so, and so %s is due";
-      return Optional.of(
-          LONGER.at(place, twice(place), known.formatted(place.word().spelling(), twice(place))));
-    }
+    String twice = twice(place);
     String why = "the word has more than one beat, so one %s is likely due".formatted(one);
-    return place.spelled(one)
-        ? Optional.of(LONGER.at(place, one, why).tooMuch(twice(place)))
+    return place.spelled(Set.of(one, twice))
+        ? Optional.of(LONGER.at(place, one, why).tooMuch(twice))
         : Optional.empty();
-  }
-
-  /** Which longer words double all the same (address) must be known. */
-  @Override
-  public boolean isByHeart(Opportunity place) {
-    return place.condition().equals(LONGER) && place.over().isEmpty();
   }
 
   private static String twice(Place place) {
