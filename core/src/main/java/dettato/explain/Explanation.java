@@ -1,6 +1,7 @@
 package dettato.explain;
 
 import dettato.mark.Mark;
+import dettato.mark.OnePlace;
 import dettato.mark.Result;
 import dettato.mark.RuleMark;
 import dettato.sound.Accent;
@@ -28,7 +29,20 @@ public final class Explanation {
     }
     new UnitFacts(mark, telling).collect();
     new WholeFacts(mark, telling).collect();
-    return Ranking.of(mark, accent).sorted(telling.facts());
+    return Ranking.of(mark, accent).sorted(atTheirPlace(mark, telling.facts()));
+  }
+
+  /** Of one letter that differs, what is said of units away from it is left out. */
+  private static List<Fact> atTheirPlace(Mark mark, List<Fact> facts) {
+    OnePlace place = OnePlace.of(mark);
+    if (place == null) {
+      return facts;
+    }
+    List<Fact> there =
+        facts.stream()
+            .filter(f -> f.unit() < 0 || place.isAt(f.unit(), mark.units().get(f.unit())))
+            .toList();
+    return there.isEmpty() ? facts : there;
   }
 
   /** The sentences of {@link #facts}. */

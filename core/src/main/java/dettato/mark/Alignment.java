@@ -1,6 +1,7 @@
 package dettato.mark;
 
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Explains an attempt as the target's units at the least cost, by dynamic programming.
@@ -51,8 +52,10 @@ final class Alignment {
   /**
    * @param without a move of another alignment's {@link #path} that this one may not take, or
    *     {@link #NO_MOVE}
+   * @param place the one place that may be explained, or null for all that differs
    */
-  Alignment(Target target, String letters, ReadBack readBack, long without) {
+  Alignment(
+      Target target, String letters, ReadBack readBack, long without, @Nullable OnePlace place) {
     this.target = target;
     this.without = without;
     this.units = target.units;
@@ -60,9 +63,15 @@ final class Alignment {
     this.text = letters.toCharArray();
     this.readBack = readBack;
     int same = sameStart();
-    this.firstUnit = target.cleanBefore(same, FIRM_START);
+    this.firstUnit =
+        place == null
+            ? target.cleanBefore(same, FIRM_START)
+            : target.cleanBefore(place.firstUnit(), 0);
     this.firstLetter = target.start(firstUnit);
-    this.lastUnit = target.cleanAfter(sameEnd(same), FIRM_END);
+    this.lastUnit =
+        place == null
+            ? target.cleanAfter(sameEnd(same), FIRM_END)
+            : target.cleanAfter(place.lastUnit(), 0);
     this.lastLetter = text.length - (target.length() - target.start(lastUnit));
     this.lastE = letters.lastIndexOf('e', lastLetter - 1);
     this.width = lastLetter - firstLetter + 1;

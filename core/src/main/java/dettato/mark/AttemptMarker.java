@@ -65,7 +65,7 @@ public final class AttemptMarker {
     if (letters.text().equals(word.letters())) {
       return right(target, attempt, letters);
     }
-    return new Judgement(target, lexicon, attempt, letters).mark();
+    return Judgement.of(target, lexicon, attempt, letters).mark();
   }
 
   /**

@@ -27,7 +27,7 @@ public record Certainty(double confidence, List<Mark> rivals) {
 
   /** Takes each move of the best explanation away in turn and sees what explains the rest. */
   static Certainty of(Target target, Lexicon lexicon, Mark mark, Letters letters) {
-    Judgement best = new Judgement(target, lexicon, mark.attempt(), letters);
+    Judgement best = Judgement.of(target, lexicon, mark.attempt(), letters);
     List<Judgement> others = new ArrayList<>();
     for (long move : best.alignment().path()) {
       Judgement other = new Judgement(target, lexicon, mark.attempt(), letters, move);

@@ -23,12 +23,20 @@ final class Judgement {
   private final List<Extra> extras = new ArrayList<>(2);
   private final List<Swap> swaps = new ArrayList<>(1);
   private final Alignment alignment;
+  private final @Nullable OnePlace place;
   private final int points;
   private boolean rubbish;
 
-  /** Judges by the cheapest explanation. */
-  Judgement(Target target, Lexicon lexicon, String attempt, Letters letters) {
-    this(target, lexicon, attempt, letters, Alignment.NO_MOVE);
+  /**
+   * Judges by the cheapest explanation; where one letter differs and that would blame others, by
+   * the cheapest that keeps to its place. What reads right keeps its explanation (writea) where the
+   * place has a part in it, and is told of that alone.
+   */
+  static Judgement of(Target target, Lexicon lexicon, String attempt, Letters letters) {
+    Judgement cheapest = new Judgement(target, lexicon, attempt, letters, Alignment.NO_MOVE, null);
+    return cheapest.blames(false) && !(cheapest.saysAll() && cheapest.blames(true))
+        ? new Judgement(target, lexicon, attempt, letters, Alignment.NO_MOVE, cheapest.place)
+        : cheapest;
   }
 
   /**
@@ -37,6 +45,16 @@ final class Judgement {
    * @param without a move of {@link Alignment#path}, or {@link Alignment#NO_MOVE}
    */
   Judgement(Target target, Lexicon lexicon, String attempt, Letters letters, long without) {
+    this(target, lexicon, attempt, letters, without, null);
+  }
+
+  private Judgement(
+      Target target,
+      Lexicon lexicon,
+      String attempt,
+      Letters letters,
+      long without,
+      @Nullable OnePlace only) {
     this.target = target;
     this.lexicon = lexicon;
     this.attempt = attempt;
@@ -48,7 +66,8 @@ final class Judgement {
     this.readBack = new ReadBack(target, text);
     this.units = new UnitMark[target.units.length];
     this.says = new boolean[units.length];
-    this.alignment = new Alignment(target, text, readBack, without);
+    this.alignment = new Alignment(target, text, readBack, without, only);
+    this.place = OnePlace.of(target.word, letters.text());
     Swap across =
         without == Alignment.NO_MOVE && alignment.points() >= Costs.PARTIAL ? turned() : null;
     boolean moved =
@@ -99,7 +118,7 @@ final class Judgement {
     List<RuleMark> rules =
         rubbish || legal || target.isTwin(text)
             ? Outcomes.untested(target)
-            : Outcomes.of(target, units, text);
+            : Outcomes.of(target, units, text, place);
     return new Mark(
         target.word,
         attempt,
@@ -120,6 +139,19 @@ final class Judgement {
     Swap neighbours = LetterSwap.across(target.word.cut(), text);
     boolean dear = alignment.points() > Costs.SWAP_AROUND;
     return neighbours == null && dear ? LetterSwap.jumbled(target.word.cut(), text) : neighbours;
+  }
+
+  /** Whether one letter differs, and a unit at its place, or one away from it, is told wrong. */
+  private boolean blames(boolean atThePlace) {
+    if (place == null) {
+      return false;
+    }
+    for (int i = 0; i < units.length; i++) {
+      if (units[i].verdict() != Verdict.EXACT && place.isAt(i, units[i]) == atThePlace) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** What was written for each unit. */
@@ -280,13 +312,17 @@ final class Judgement {
     }
   }
 
-  /** Where two parts meet in one letter, it is the first part that has lost its own. */
+  /**
+   * Where two parts meet in one letter, it is the first part that has lost its own, unless all of
+   * it is there (oneess).
+   */
   private void firstOfTwo() {
     for (int i = 1; i < units.length; i++) {
       boolean one =
           units[i].isSpelledByOther()
               && target.units[i - 1].sound().equals(target.units[i].sound());
-      if (one && units[i - 1].verdict() == Verdict.EXACT && !target.units[i].vowel) {
+      boolean there = place == null || place.isAt(i - 1, units[i - 1]);
+      if (one && there && units[i - 1].verdict() == Verdict.EXACT && !target.units[i].vowel) {
         units[i - 1] = units[i];
         units[i] = target.exact[i];
       }

@@ -12,6 +12,7 @@ import dettato.word.Segmentation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What an attempt shows of each rule the word tests; one fact is told by one rule. */
 final class Outcomes {
@@ -45,8 +46,10 @@ final class Outcomes {
    * One mark for each opportunity. Where two rules fail at one unit, the later in the catalogue
    * (those of joins) tells, and the other says nothing. Letters that changed places tell of that
    * alone.
+   *
+   * @param place the one letter that differs, away from which no rule is broken; or null
    */
-  static List<RuleMark> of(Target target, UnitMark[] units, String text) {
+  static List<RuleMark> of(Target target, UnitMark[] units, String text, @Nullable OnePlace place) {
     if (target.regularForms.contains(text)) {
       return target.opportunities.stream().map(o -> regular(o, units)).toList();
     }
@@ -59,7 +62,9 @@ final class Outcomes {
               : o.judge(unit.written(), isHeard(o, unit, target.units[o.unit()].sound()));
       if (lostBefore(o, units)
           || outcome.isFailure()
-              && (isUndone(o, outcome, units)
+              && (place != null && !place.isAt(o.unit(), unit)
+                  || isUndone(o, outcome, units)
+                  || isDueBeforeE(o, outcome, unit.written())
                   || isOtherwiseFollowed(o, target, units)
                   || eStands(o, target, unit, text))) {
         outcome = Outcome.UNTESTED;
@@ -159,6 +164,13 @@ final class Outcomes {
     boolean shortNow = vowel.written().length() == 1 && "aeiou".contains(vowel.written());
     boolean marked = (o.side() == Side.DUE) == (outcome == Outcome.UNDER);
     return marked && vowel.verdict() != Verdict.EXACT && shortNow == (outcome == Outcome.OVER);
+  }
+
+  /** Whether what is due was written, and an e after it is all that is wrong (wasep for wasp). */
+  private static boolean isDueBeforeE(Opportunity o, Outcome outcome, String written) {
+    return outcome == Outcome.UNDER
+        && written.endsWith("_e")
+        && o.due().contains(written.substring(0, written.length() - 2));
   }
 
   /**
