@@ -97,7 +97,20 @@ final class DropE extends RuleAtUnit {
               .at(place, "ee", "the e of " + base + " is part of its vowel, so ee is due")
               .tooMuch("e"));
     }
+    if (sharesLastE(place, join.get())) {
+      return Optional.of(
+          S.at(place, place.grapheme(), base + " keeps its e before -s, so it is due")
+              .tooMuch("s"));
+    }
     return ownsLastE(place, base) ? kept(place, base, join.get().ending()) : Optional.empty();
+  }
+
+  /** The es of place|s, which is heard as a beat: the e is the base's own. */
+  private static boolean sharesLastE(Place place, Join join) {
+    return join.ending().equals("s")
+        && join.base().endsWith("e")
+        && place.endsWord()
+        && place.spelled("es");
   }
 
   /** noticeable, courageous: told by its letters, since the base may be no word of ours. */

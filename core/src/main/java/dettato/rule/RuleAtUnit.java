@@ -28,10 +28,13 @@ abstract class RuleAtUnit implements SpellingRule {
     return conditions;
   }
 
+  /** An s changes nothing before it: killers is judged as killer is. */
   @Override
   public final List<Opportunity> places(Word word) {
     List<Opportunity> places = new ArrayList<>(2);
-    for (int i = 0; i < word.cut().size(); i++) {
+    Optional<Word> base = RuleBook.joins(id()) ? Optional.empty() : word.withoutS();
+    base.ifPresent(b -> places.addAll(places(b)));
+    for (int i = base.map(b -> b.cut().size()).orElse(0); i < word.cut().size(); i++) {
       at(new Place(word, i)).ifPresent(places::add);
     }
     word.inner().forEach(join -> atInnerJoin(word.builtWith(join), places));

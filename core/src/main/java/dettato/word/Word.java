@@ -146,6 +146,27 @@ public record Word(
     return new Word(cut, rank, join, joins, use, pos, irregular, clue, seam, apostrophe, region);
   }
 
+  /**
+   * What an s was added to, as a word of its own, where that is built of parts itself (killer of
+   * killers).
+   */
+  public Optional<Word> withoutS() {
+    int last = cut.size() - 1;
+    boolean s =
+        !inner.isEmpty()
+            && join.filter(j -> j.change() == Join.Change.NONE && j.ending().equals("s"))
+                .isPresent()
+            && cut.unit(last).grapheme().text().equals("s");
+    if (!s || apostrophe >= 0) {
+      return Optional.empty();
+    }
+    Segmentation base = Segmentation.of(join.get().base(), cut.units().subList(0, last));
+    List<Join> rest = inner.stream().skip(1).map(j -> j.inside(-1)).toList();
+    Optional<Join> own = Optional.of(inner.get(0).inside(-1));
+    return Optional.of(
+        new Word(base, rank, own, rest, use, pos, irregular, clue, seam, -1, region));
+  }
+
   /** The join whose base ends with this unit. */
   public Optional<Join> joinAt(int unit) {
     return Stream.concat(join.stream(), inner.stream())
