@@ -62,7 +62,7 @@ public final class OnePlace {
   /** The first unit that the place touches. */
   int firstUnit() {
     int unit = 0;
-    while (!touches(unit)) {
+    while (unit < cut.size() - 1 && !touches(unit)) {
       unit++;
     }
     return unit;
@@ -71,7 +71,7 @@ public final class OnePlace {
   /** The unit after the last that the place touches. */
   int lastUnit() {
     int unit = cut.size();
-    while (!touches(unit - 1)) {
+    while (unit > 1 && !touches(unit - 1)) {
       unit--;
     }
     return unit;
@@ -89,6 +89,7 @@ public final class OnePlace {
     int start = cut.start(unit);
     int end = start + cut.unit(unit).grapheme().headLength();
     int e = cut.silentE(unit);
-    return start <= last && end >= first || e >= first && e <= last;
+    boolean afterLastE = e == cut.spelling().length() - 1 && first > e;
+    return start <= last && end >= first || e >= first && e <= last || afterLastE;
   }
 }
