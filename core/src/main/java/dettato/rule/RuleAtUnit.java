@@ -28,7 +28,7 @@ abstract class RuleAtUnit implements SpellingRule {
     return conditions;
   }
 
-  /** An s changes nothing before it: killers is judged as killer is. */
+  /** An s changes nothing before it, where no ending is asked about: killers goes by killer. */
   @Override
   public final List<Opportunity> places(Word word) {
     List<Opportunity> places = new ArrayList<>(2);
