@@ -14,7 +14,10 @@ import dettato.rule.Condition;
 import dettato.rule.Opportunity;
 import dettato.rule.RuleBook;
 import dettato.rule.Side;
+import dettato.sound.Sound;
 import dettato.word.Lexicon;
+import dettato.word.Segmentation;
+import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -25,7 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The class's mistake made on purpose, as one of the class wrote it if one did, among right words:
@@ -35,6 +38,12 @@ import java.util.stream.Collectors;
 final class Slips implements Tasks {
   private static final int RIGHT = 3;
   private static final int KNOWN = 3;
+  private static final int READINGS = 4;
+
+  /** So likely is a reading that is told, and one that a child could mean. */
+  private static final double SURE = 0.8;
+
+  private static final double LIKELY = 0.4;
 
   private final Lexicon lexicon;
 
@@ -120,18 +129,56 @@ final class Slips implements Tasks {
         .toList();
   }
 
-  /** The mistake that leaves the rule out, or puts its spelling where none is due. */
+  /**
+   * The mistake that leaves the rule out, or puts its spelling where none is due; the latter only
+   * where its consonants are read as the word's, since a child writes what she hears: padge for
+   * page, but not ctatue.
+   */
   private Optional<Slip> slip(Choice choice) {
     Word word = choice.word();
-    return wrong(choice.at())
-        .map(g -> new Slip(word, choice.at(), word.cut().spelledWith(choice.at().unit(), g)))
-        .filter(s -> isNoWord(s.wrong, word));
+    return wrong(word, choice.at())
+        .filter(w -> isNoWord(w, word))
+        .map(w -> new Slip(word, choice.at(), w));
   }
 
-  private static Optional<String> wrong(Opportunity at) {
-    return at.side() == Side.DUE
-        ? Optional.of(at.plain()).filter(p -> !p.isEmpty())
-        : at.over().stream().sorted().findFirst();
+  private static Optional<String> wrong(Word word, Opportunity at) {
+    int unit = at.unit();
+    if (at.side() == Side.DUE) {
+      return Optional.of(at.plain())
+          .filter(p -> !p.isEmpty())
+          .map(p -> word.cut().spelledWith(unit, p));
+    }
+    int last = word.cut().size() - 1;
+    return at.over().stream()
+        .sorted(Comparator.comparing(String::length).reversed().thenComparing(g -> g))
+        .flatMap(
+            g ->
+                Stream.of(
+                    word.cut().spelledWith(unit, g),
+                    word.cut().spelledWith(unit, Math.min(unit + 1, last), g)))
+        .filter(w -> couldBe(w, word))
+        .findFirst();
+  }
+
+  private static boolean couldBe(String wrong, Word word) {
+    List<Reader.Reading> readings = Reader.shipped().readings(wrong, READINGS);
+    return readings.stream()
+        .filter(r -> share(r, readings) > LIKELY)
+        .anyMatch(r -> consonants(r.cut()).equals(consonants(word.cut())));
+  }
+
+  /** How likely a reading is among all. */
+  private static double share(Reader.Reading one, List<Reader.Reading> all) {
+    return 1 / all.stream().mapToDouble(r -> Math.exp(r.log() - one.log())).sum();
+  }
+
+  private static List<String> consonants(Segmentation cut) {
+    return cut.units().stream()
+        .map(Unit::sound)
+        .flatMap(s -> s.isRun() ? s.parts().stream() : Stream.of(s))
+        .filter(s -> !s.isVowel())
+        .map(Sound::id)
+        .toList();
   }
 
   private boolean isNoWord(String wrong, Word word) {
@@ -159,16 +206,18 @@ final class Slips implements Tasks {
             "One is wrong",
             List.of(slip.wrong),
             TaughtWords.shuffled(options, random),
-            "%s: %s; %s reads %s"
-                .formatted(slip.word.spelling(), slip.at.why(), slip.wrong, read(slip, material))));
+            "%s: %s%s".formatted(slip.word.spelling(), slip.at.why(), read(slip, material))));
   }
 
+  /** How the mistake would be read, where that is hardly in doubt; else nothing. */
   private static String read(Slip slip, Material material) {
-    String read =
-        Reader.read(slip.wrong).units().stream()
-            .map(u -> material.accent().say(u.sound()))
-            .collect(Collectors.joining());
+    List<Reader.Reading> readings = Reader.shipped().readings(slip.wrong, READINGS);
+    if (readings.isEmpty() || share(readings.get(0), readings) < SURE) {
+      return "";
+    }
+    String read = readings.get(0).cut().ipa(material.accent());
     String meant = slip.word.cut().ipa(material.accent());
-    return read.equals(meant) ? "the same" : "/" + read + "/";
+    return "; %s reads %s"
+        .formatted(slip.wrong, read.equals(meant) ? "the same" : "/" + read + "/");
   }
 }

@@ -9,8 +9,6 @@ import dettato.focus.Focus;
 import dettato.focus.FocusAt;
 import dettato.plan.InventedWords;
 import dettato.plan.Unpredictable;
-import dettato.rule.About;
-import dettato.rule.RuleBook;
 import dettato.word.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,7 +26,7 @@ import java.util.Random;
 final class Sort implements Tasks {
   private static final int FEWEST = 2;
   private static final int COLUMNS = 4;
-  private static final int MORE = 3;
+  private static final int MORE = 6;
 
   private final TaughtWords words;
   private final InventedWords invented;
@@ -96,19 +94,14 @@ final class Sort implements Tasks {
             new Focus.Cases<>() {
               @Override
               public List<Sorted> rule(String id) {
-                About about = RuleBook.of(id).about();
                 return onFocus(
-                    wanted,
-                    material,
-                    (word, at) ->
-                        at.decided().orElseThrow().side().isSpecial()
-                            ? about.special()
-                            : about.plain());
+                    wanted, material, (word, at) -> Heads.of(word, at.decided().orElseThrow()));
               }
 
               @Override
               public List<Sorted> rivals(String sound, List<String> graphemes) {
-                return onFocus(wanted, material, (word, at) -> at.grapheme().replace('_', '-'));
+                return onFocus(
+                    wanted, material, (word, at) -> Heads.rival(word, at, material.accent()));
               }
 
               @Override
@@ -118,10 +111,10 @@ final class Sort implements Tasks {
             });
   }
 
-  /** Names the column of a word. */
+  /** Names the column of a word that has one. */
   @FunctionalInterface
   private interface Column {
-    String of(Word word, FocusAt at);
+    Optional<String> of(Word word, FocusAt at);
   }
 
   private List<Sorted> onFocus(Wanted wanted, Material material, Column column) {
@@ -129,13 +122,11 @@ final class Sort implements Tasks {
     List<Sorted> sorted = new ArrayList<>();
     for (Word word : words.some(wanted, wanted.count() * MORE, material)) {
       TaughtWords.at(word, focus, material)
+          .flatMap(at -> column.of(word, at))
           .ifPresent(
-              at ->
+              head ->
                   sorted.add(
-                      new Sorted(
-                          word,
-                          column.of(word, at),
-                          TaughtWords.why(word, wanted.focus(), material))));
+                      new Sorted(word, head, TaughtWords.why(word, wanted.focus(), material))));
     }
     return sorted;
   }
