@@ -51,8 +51,8 @@ export const path: TeachingPath = {
   units: 3,
   taught: 2,
   steps: [
-    { step: 30, units: [unit('a_e FACE', 'cake', 'eɪ', true), unit('sh ʃ', 'ship', 'ʃ', true)] },
-    { step: 31, units: [unit('ai FACE', 'rain', 'eɪ', false)] },
+    { step: 30, stage: 'vowels', byHeart: ['was'], units: [unit('a_e FACE', 'cake', 'eɪ', true), unit('sh ʃ', 'ship', 'ʃ', true)] },
+    { step: 31, stage: 'more', byHeart: [], units: [unit('ai FACE', 'rain', 'eɪ', false)] },
   ],
 }
 

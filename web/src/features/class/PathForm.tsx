@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import type { KeyboardEvent } from 'react'
+import { Fragment, type KeyboardEvent } from 'react'
 import { asText, client, dataOf, said, type Choices, type PathUnit, type Profile, type TeachingPath } from '../../api/client'
 import { ask, inPath } from '../../api/ask'
 import { useClass } from '../../lib/classContext'
@@ -28,26 +28,33 @@ export function PathForm({ profile }: { profile: Profile }) {
         <Order path={path.data} />
       </div>
       <p className="mute text-small">
-        Choose a number for how far the class has come. Choose letters that it knows already, or that must wait, against the order. <Key>←</Key> <Key>→</Key> go. Words that need what is not taught are not proposed.
+        Choose a number for how far the class has come. Choose letters that it knows already, or that must wait, against the order. <Key>←</Key> <Key>→</Key> go. Children write only words whose letters are taught, names among them, and words they have learnt by heart.
       </p>
       <FieldError says={save.isError ? said(save.error) : ''} />
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- arrows go through the buttons in it */}
       <ol aria-label="Steps" className="flex flex-wrap gap-x-3 gap-y-1.5 overflow-auto min-h-0 content-start" onKeyDown={go}>
-        {steps.map((s) => (
-          <li key={s.step} className="flex items-center gap-1">
-            <button
-              type="button"
-              aria-label={`Taught up to step ${s.step}`}
-              aria-pressed={s.step === step}
-              className={`btn btn-xs w-9 ${s.step === step ? 'btn-primary' : s.step < step ? 'btn-ghost' : 'btn-ghost mute'}`}
-              onClick={() => change({ step: s.step })}
-            >
-              {s.step}
-            </button>
-            {s.units.map((unit) => (
-              <Letters key={unit.id} unit={unit} toggle={() => choose((now) => ({ ticks: ticked(now, unit, s.step <= step) }))} />
-            ))}
-          </li>
+        {steps.map((s, i) => (
+          <Fragment key={s.step}>
+            {s.stage && s.stage !== steps[i - 1]?.stage ? (
+              <li className="basis-full font-semibold text-small pt-1.5 first-letter:uppercase">{s.stage}</li>
+            ) : null}
+            <li className="flex flex-wrap items-center gap-1">
+              <button
+                ref={s.step === step ? inSight : undefined}
+                type="button"
+                aria-label={`Taught up to step ${s.step}`}
+                aria-pressed={s.step === step}
+                className={`btn btn-xs w-9 ${s.step === step ? 'btn-primary' : s.step < step ? 'btn-ghost' : 'btn-ghost mute'}`}
+                onClick={() => change({ step: s.step })}
+              >
+                {s.step}
+              </button>
+              {s.units.map((unit) => (
+                <Letters key={unit.id} unit={unit} toggle={() => choose((now) => ({ ticks: ticked(now, unit, s.step <= step) }))} />
+              ))}
+              {s.byHeart.length > 0 ? <ByHeart words={s.byHeart} taught={s.step <= step} /> : null}
+            </li>
+          </Fragment>
         ))}
       </ol>
       <p className="mute text-small flex flex-wrap gap-x-5">
@@ -63,9 +70,17 @@ export function PathForm({ profile }: { profile: Profile }) {
         <span>
           <Sign taught={false} ticked /> waits, though the order has passed it
         </span>
+        <span>
+          <ByHeart words={['was']} taught /> learnt by heart
+        </span>
       </p>
     </section>
   )
+}
+
+/** The step that the class has come to is in sight when the page opens. */
+const inSight = (button: HTMLButtonElement | null) => {
+  button?.scrollIntoView({ block: 'nearest' })
 }
 
 /** The order that the path follows: ours, or the school's own as CSV. */
@@ -85,7 +100,7 @@ function Order({ path }: { path: TeachingPath }) {
   })
   return (
     <div className="flex flex-wrap items-baseline gap-x-4 text-small">
-      <span>{path.own ? 'In the order of your school' : 'In our order, by how many common words each step unlocks'}</span>
+      <span>{path.own ? 'In the order of your school' : 'In our order: from simple to hard in stages, and within a stage first what makes most common words writable'}</span>
       <a className="link" href={`/api/classes/${id}/sequence.csv`} download>
         The order as CSV
       </a>
@@ -133,6 +148,16 @@ function Letters({ unit, toggle }: { unit: PathUnit; toggle: () => void }) {
       <span className="font-ipa text-small mute">{say(unit.phoneme)}</span>
       {unit.ticked ? <span aria-hidden="true">{unit.taught ? '▸' : '◂'}</span> : null}
     </button>
+  )
+}
+
+/** Words that are known whole from a step on. */
+function ByHeart({ words, taught }: { words: readonly string[]; taught: boolean }) {
+  return (
+    <span title="Learnt by heart" className={`font-word px-1.5 border-l-4 ${taught ? 'border-accent' : 'border-base-300 mute'}`}>
+      <span className="sr-only">by heart: </span>
+      {words.join(', ')}
+    </span>
   )
 }
 

@@ -65,10 +65,45 @@ class OrderApiTest extends ApiCase {
             .andReturn()
             .getResponse()
             .getContentAsString();
-    assertTrue(csv.startsWith("step,grapheme,sound,example\r\n1,s,s,sun\r\n"), csv);
+    assertTrue(csv.startsWith("step,grapheme,sound,example,by heart\r\n1,s,s,sun,a is\r\n"), csv);
     take(newClass("Given on"), csv).andExpect(status().isOk());
     doing(delete("/api/classes/" + of + "/sequence").session(session).with(csrf()))
         .andExpect(jsonPath("$.own").value(false));
+  }
+
+  /** Step by step as our own is given; words by heart are taught from their step on. */
+  @Test
+  void stepsWithWordsByHeartAreTakenAndInForce() throws Exception {
+    long of = newClass("By heart");
+    JsonNode ours = read("/api/sequence");
+    assertEquals("i", ours.at("/0/graphemes/0").asText());
+    assertEquals("the", ours.at("/1/byHeart/1").asText());
+    String steps =
+        """
+        [{"step":1,"graphemes":["s","oa","t"],"byHeart":["the"]},
+         {"step":2,"taught":[{"grapheme":"ea","phoneme":"e"}],"byHeart":["said","I"]}]""";
+    JsonNode path =
+        json.readTree(
+            doing(write(put("/api/classes/" + of + "/sequence"), steps))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+    assertEquals("said", path.at("/steps/1/byHeart/0").asText());
+    assertEquals("I", path.at("/steps/1/byHeart/1").asText());
+    profile(of, 1, List.of(), List.of());
+    assertEquals(List.of(), untaught(of, "the"));
+    assertEquals(List.of("ai", "d"), untaught(of, "said"));
+    profile(of, 2, List.of(), List.of());
+    assertEquals(List.of(), untaught(of, "said"));
+    doing(
+            write(
+                put("/api/classes/" + of + "/sequence"),
+                """
+                [{"step":1,"graphemes":["s"]},{"step":2,"byHeart":["qxz"]}]"""))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.lines[0].line").value(2))
+        .andExpect(jsonPath("$.detail", containsString("'qxz' by heart is no word")));
   }
 
   @Test

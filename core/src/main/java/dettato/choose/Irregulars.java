@@ -1,8 +1,9 @@
 package dettato.choose;
 
 import dettato.focus.Focus;
-import dettato.rule.Opportunity;
+import dettato.plan.OddParts;
 import dettato.rule.RuleBook;
+import dettato.word.Join;
 import dettato.word.Segmentation;
 import dettato.word.Unit;
 import dettato.word.Word;
@@ -13,33 +14,29 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /**
- * Common words to be known by heart: those with a part that is irregular for what is taught by now,
- * the rest being taught. Words that share a pattern (could, would) stand together; letters that are
- * shared but sound otherwise (come, home) are told.
+ * Words to be known by heart, common for the step: those that are taught and have a {@link OddParts
+ * part} whose spelling is not among those that the class knows for its sound. Words that share a
+ * pattern (could, would) stand together; letters that are shared but sound otherwise (come, home)
+ * are told.
  */
 public final class Irregulars implements Tasks {
-  /** So many of the commonest words are met before their parts are taught. */
-  private static final int EARLY = 600;
+  /** A common word is among so many at step 1, and among so many more at each step. */
+  private static final int COMMON = 100;
 
-  private static final int COMMON = 3_000;
+  private static final int MORE_COMMON = 20;
   private static final int PARTS = 2;
   private static final int MORE = 5;
 
-  private final List<Hard> common;
+  private final List<Word> known;
 
   /**
    * @param proposed words that may be proposed, commonest first
    */
   public Irregulars(List<Word> proposed) {
-    this.common =
-        proposed.stream()
-            .filter(w -> w.rank() <= COMMON && w.cut().size() > 1)
-            .map(Irregulars::byRule)
-            .toList();
+    this.known = proposed.stream().filter(w -> w.cut().size() > 1).toList();
   }
 
   /**
@@ -58,10 +55,12 @@ public final class Irregulars implements Tasks {
 
   @Override
   public List<Task> make(Wanted wanted, Material material) {
+    int common = COMMON + MORE_COMMON * material.step();
     List<Hard> hard =
-        common.stream()
-            .filter(h -> !wanted.without().contains(h.word.spelling()))
-            .map(h -> byNow(h, material))
+        known.stream()
+            .filter(w -> w.rank() <= common && !wanted.without().contains(w.spelling()))
+            .filter(w -> !isInflected(w) && TaughtWords.isTaught(w, material))
+            .map(w -> hard(w, material))
             .filter(h -> !h.units.isEmpty() && h.units.size() <= PARTS)
             .filter(h -> isAsked(h, wanted.focus(), material))
             .toList();
@@ -99,26 +98,17 @@ public final class Irregulars implements Tasks {
                 });
   }
 
-  private static Hard byRule(Word word) {
-    Map<Integer, String> due = new LinkedHashMap<>();
-    for (Opportunity broken : RuleBook.exceptions(word)) {
-      if (!RuleBook.of(broken.rule()).isWeak()) {
-        due.put(broken.unit(), broken.due().stream().sorted().findFirst().orElseThrow());
-      }
-    }
-    return new Hard(word, RuleBook.irregular(word), due);
+  /** A base is learnt, not its plain forms (come, not comes). */
+  private static boolean isInflected(Word word) {
+    return word.join().filter(j -> j.change() == Join.Change.NONE).isPresent();
   }
 
-  /** The same with units that are not taught yet, in words met early; none where others are. */
-  private static Hard byNow(Hard hard, Material material) {
-    Set<Integer> units = new TreeSet<>(hard.units);
-    boolean untaught = false;
-    for (int u = 0; u < hard.word.cut().size(); u++) {
-      Unit unit = hard.word.cut().unit(u);
-      boolean taught = material.sequence().isTaught(unit, material.step(), material.accent());
-      untaught |= !taught && units.add(u);
-    }
-    return new Hard(hard.word, untaught && hard.word.rank() > EARLY ? Set.of() : units, hard.due);
+  private static Hard hard(Word word, Material material) {
+    Map<Integer, Optional<String>> odd =
+        OddParts.of(word, material.sequence(), material.step(), material.accent());
+    Map<Integer, String> due = new LinkedHashMap<>();
+    odd.forEach((unit, instead) -> instead.ifPresent(d -> due.put(unit, d)));
+    return new Hard(word, odd.keySet(), due);
   }
 
   /** Those of one pattern one after the other, in the order in which patterns are met. */

@@ -1,7 +1,7 @@
 package dettato.deck;
 
+import dettato.plan.OddParts;
 import dettato.plan.TeachingSequence;
-import dettato.rule.RuleBook;
 import dettato.sound.Accent;
 import dettato.sound.Correspondence;
 import dettato.sound.Correspondences;
@@ -26,7 +26,7 @@ public final class Cards {
           "-ly", "sadly",
           "-y", "rainy");
 
-  /** So many of the commonest words that break a rule are worth knowing by heart. */
+  /** So many of the commonest irregular words are worth a card. */
   private static final int BY_HEART = 60;
 
   private static final int COMMON = 600;
@@ -34,17 +34,15 @@ public final class Cards {
   /** A word is met when so much of the sequence is taught, however odd it is. */
   private static final int EASY = 3;
 
-  private final List<Word> irregular;
+  private final List<Word> common;
 
   /**
    * @param words that may be proposed, commonest first
    */
   public Cards(List<Word> words) {
-    this.irregular =
+    this.common =
         words.stream()
-            .filter(w -> w.rank() <= COMMON && w.cut().size() > 1)
-            .filter(w -> RuleBook.broken(w) > 0 || !w.irregular().isEmpty())
-            .limit(BY_HEART)
+            .filter(w -> w.rank() <= COMMON && w.cut().size() > 1 && w.join().isEmpty())
             .toList();
   }
 
@@ -71,9 +69,10 @@ public final class Cards {
           .sorted(Map.Entry.comparingByKey())
           .forEach(e -> cards.add(new Card(Card.Kind.ENDING, e.getKey(), "as in " + e.getValue())));
     }
-    long words = Math.round((double) irregular.size() * step / Math.max(1, sequence.last()));
-    irregular.stream()
-        .limit(words)
+    common.stream()
+        .filter(w -> sequence.isTaught(w, step, accent))
+        .filter(w -> !OddParts.of(w, sequence, step, accent).isEmpty())
+        .limit(BY_HEART)
         .forEach(w -> cards.add(new Card(Card.Kind.IRREGULAR, w.spelling(), Card.BY_HEART)));
     return cards;
   }

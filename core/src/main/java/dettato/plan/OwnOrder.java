@@ -10,6 +10,7 @@ import dettato.sound.Sounds;
 import dettato.word.Unit;
 import dettato.word.Word;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -29,8 +30,10 @@ public final class OwnOrder {
   private final Accent accent;
   private final Function<String, Optional<Word>> words;
   private final List<TeachingSequence.Step> steps = new ArrayList<>();
+  private final List<TeachingSequence.ByHeart> byHeart = new ArrayList<>();
   private final List<Wrong> wrong = new ArrayList<>();
   private final Map<String, Long> lines = new HashMap<>();
+  private int before = 1;
 
   /**
    * A line as it was written.
@@ -41,8 +44,11 @@ public final class OwnOrder {
    * @param sound in IPA, with or without slashes, or the name of a lexical set; "" for that in the
    *     example, or else the commonest
    * @param example a word that has it, "" for none
+   * @param byHeart words to know whole from this step on, with blanks or commas between; with them
+   *     the grapheme may be ""
    */
-  public record Line(long number, String step, String grapheme, String sound, String example) {}
+  public record Line(
+      long number, String step, String grapheme, String sound, String example, String byHeart) {}
 
   /** What is wrong with a line. */
   public record Wrong(long line, String reason) {}
@@ -77,10 +83,40 @@ public final class OwnOrder {
     if (lines.isEmpty()) {
       order.wrong.add(new Wrong(1, "there is no line below the headings: write a step on each"));
     }
-    return new Read(new TeachingSequence(order.steps), order.wrong);
+    return new Read(new TeachingSequence(order.steps, order.byHeart), order.wrong);
   }
 
   private void add(Line line) {
+    String whole = line.byHeart().strip();
+    int number = number(line.step().strip());
+    if (!whole.isEmpty()) {
+      List<TeachingSequence.ByHeart> all =
+          Arrays.stream(whole.split("[\\s,;]+")).map(w -> byHeart(number, w, line)).toList();
+      byHeart.addAll(all);
+    }
+    if (whole.isEmpty() || !line.grapheme().isBlank()) {
+      addGrapheme(line, number);
+    }
+    before = number;
+  }
+
+  private TeachingSequence.ByHeart byHeart(int step, String written, Line line) {
+    Word word =
+        words
+            .apply(written)
+            .orElseThrow(
+                () ->
+                    new Unacceptable(
+                        "'%s' by heart is no word that we know. Correct it, or leave it out"
+                            .formatted(written)));
+    Long earlier = lines.putIfAbsent("by heart " + word.spelling(), line.number());
+    if (earlier != null) {
+      throw new Unacceptable("'%s' by heart stands in line %d already".formatted(written, earlier));
+    }
+    return new TeachingSequence.ByHeart(step, word.spelling());
+  }
+
+  private void addGrapheme(Line line, int number) {
     Grapheme grapheme = grapheme(line.grapheme().strip());
     String example = line.example().strip();
     Optional<Word> word = example.isEmpty() ? Optional.empty() : words.apply(example);
@@ -88,20 +124,23 @@ public final class OwnOrder {
     if (!example.isEmpty()) {
       mustHave(example, grapheme);
     }
-    Long before = lines.putIfAbsent(grapheme + " " + sound, line.number());
-    if (before != null) {
+    Long earlier = lines.putIfAbsent(grapheme + " " + sound, line.number());
+    if (earlier != null) {
       throw new Unacceptable(
           "%s for /%s/ stands in line %d already"
-              .formatted(shown(grapheme), accent.say(sound), before));
+              .formatted(shown(grapheme), accent.say(sound), earlier));
     }
-    int number = number(line.step().strip());
     steps.add(
         new TeachingSequence.Step(
-            number, grapheme, sound, 0, example.isEmpty() ? exampleOf(grapheme, sound) : example));
+            number,
+            Optional.empty(),
+            grapheme,
+            sound,
+            0,
+            example.isEmpty() ? exampleOf(grapheme, sound) : example));
   }
 
   private int number(String step) {
-    int before = steps.isEmpty() ? 1 : steps.get(steps.size() - 1).number();
     if (step.isEmpty()) {
       return before;
     }

@@ -8,7 +8,7 @@ import java.util.Set;
  *
  * @param words how many it has
  * @param tests where rules decide, in the order of the words
- * @param needs words that need graphemes taught after the first step, those read whole aside
+ * @param needs every word that is known, with what it needs
  * @param spelled each sound with its grapheme, as {@link #spelling}
  * @param unknown words that no lexicon has
  * @param names words with a capital of their own
@@ -30,7 +30,8 @@ public record ReadSentence(
   /**
    * A word that needs something taught.
    *
-   * @param taught each grapheme with its step; past the last for one that no step teaches
+   * @param taught each grapheme with its step, or that at which the word is known by heart; past
+   *     the last for one that no step teaches
    */
   public record Need(String word, List<Taught> taught) {
     public Need {
@@ -85,6 +86,11 @@ public record ReadSentence(
                         .toList()))
         .distinct()
         .toList();
+  }
+
+  /** Whether every word of it is known and taught by a step. */
+  public boolean isTaught(int step) {
+    return unknown.isEmpty() && step() <= step;
   }
 
   /** The step by which all of it is taught. */

@@ -124,7 +124,7 @@ public final class SentenceBank {
       all.add(s -> s.spelled().stream().anyMatch(spelled -> isSpelled(spelled, q)));
     }
     if (q.step > 0) {
-      all.add(s -> own.contains(s) || s.step() <= q.step && s.unknown().isEmpty());
+      all.add(s -> own.contains(s) || s.isTaught(q.step));
     }
     if (q.from > ANY) {
       all.add(s -> s.words() >= q.from);

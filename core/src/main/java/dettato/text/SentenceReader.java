@@ -22,9 +22,6 @@ import java.util.function.Predicate;
 
 /** Reads sentences with a lexicon, in one accent. */
 public final class SentenceReader {
-  /** So many of the commonest words (a, the, was) are read and written whole from early on. */
-  private static final int WHOLE = 300;
-
   private final Lexicon lexicon;
   private final Accent accent;
   private final TeachingSequence sequence;
@@ -64,9 +61,7 @@ public final class SentenceReader {
         spelled.add(
             ReadSentence.spelling(word.cut().ipa(u, accent), word.cut().unit(u).grapheme().text()));
       }
-      if (word.rank() > WHOLE) {
-        needs.add(new ReadSentence.Need(written, taught(word)));
-      }
+      needs.add(new ReadSentence.Need(written, taught(word)));
     }
     return new ReadSentence(
         sentence, words.size(), tests, needs, spelled, unknown, names, irregular);
@@ -150,10 +145,12 @@ public final class SentenceReader {
   }
 
   private List<ReadSentence.Taught> taught(Word word) {
+    int never = sequence.last() + 1;
+    int whole = sequence.byHeartAt(word, accent).orElse(never);
     List<ReadSentence.Taught> all = new ArrayList<>();
     for (Unit unit : word.cut().units()) {
-      int step = sequence.taughtAt(unit, accent).orElse(sequence.last() + 1);
-      all.add(new ReadSentence.Taught(unit.grapheme().text(), step));
+      int step = sequence.taughtAt(unit, accent).orElse(never);
+      all.add(new ReadSentence.Taught(unit.grapheme().text(), Math.min(step, whole)));
     }
     return all;
   }

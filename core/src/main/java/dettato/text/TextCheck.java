@@ -128,10 +128,7 @@ public final class TextCheck {
   }
 
   private CheckedWord checked(MatchResult at, Optional<Word> word, int step) {
-    List<String> untaught =
-        word.filter(w -> w.rank() > COMMON)
-            .map(w -> sequence.untaught(w, step, accent))
-            .orElse(List.of());
+    List<String> untaught = word.map(w -> sequence.untaught(w, step, accent)).orElse(List.of());
     List<ReadSentence.Test> tests =
         word.map(RuleBook::opportunities).orElse(List.of()).stream()
             .map(o -> test(o, at.group()))

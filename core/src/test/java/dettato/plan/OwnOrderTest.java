@@ -24,7 +24,7 @@ class OwnOrderTest {
     List<OwnOrder.Line> all =
         Arrays.stream(lines)
             .map(l -> l.split(",", -1))
-            .map(c -> new OwnOrder.Line(0, c[0], c[1], c[2], c[3]))
+            .map(c -> new OwnOrder.Line(0, c[0], c[1], c[2], c[3], c.length > 4 ? c[4] : ""))
             .toList();
     List<OwnOrder.Line> numbered =
         IntStream.range(0, all.size())
@@ -35,7 +35,8 @@ class OwnOrderTest {
                         all.get(i).step(),
                         all.get(i).grapheme(),
                         all.get(i).sound(),
-                        all.get(i).example()))
+                        all.get(i).example(),
+                        all.get(i).byHeart()))
             .toList();
     return OwnOrder.read(numbered, BRITISH, w -> Lexicon.shipped().find(w, "en-GB"));
   }
@@ -90,6 +91,45 @@ class OwnOrderTest {
     assertTrue(own.steps().stream().skip(1).allMatch(s -> s.number() >= 1));
   }
 
+  @Test
+  void wordsByHeartStandInAColumnOrOnALineOfTheirOwn() {
+    OwnOrder.Read read = read("1,s,,,the I", ",t,,", "2,,,,was; of", "4,,,,said");
+    assertTrue(read.wrong().isEmpty(), read.wrong().toString());
+    assertEquals(List.of("the", "i"), read.sequence().byHeart(1));
+    assertEquals(List.of("was", "of"), read.sequence().byHeart(2));
+    assertEquals(List.of("said"), read.sequence().byHeart(4));
+    assertEquals(2, read.sequence().steps().size());
+  }
+
+  @Test
+  void aWordByHeartThatIsNoneOrStandsTwiceIsNamed() {
+    OwnOrder.Read read = read("1,s,,,the", "2,t,,,qxz", "3,n,,,the");
+    assertEquals(List.of(3L, 4L), read.wrong().stream().map(OwnOrder.Wrong::line).toList());
+    assertTrue(read.wrong().get(0).reason().contains("'qxz' by heart is no word that we know"));
+    assertTrue(read.wrong().get(1).reason().contains("stands in line 2 already"));
+  }
+
+  @Test
+  void aWordByHeartIsKnownFromItsStepWithTheEndingsThatAreTaught() {
+    TeachingSequence own = read("1,s,s,sun", "2,,,,friend", "3,s,z,dogs").sequence();
+    var friend = Lexicon.shipped().find("friend", "en-GB").orElseThrow();
+    var friends = Lexicon.shipped().find("friends", "en-GB").orElseThrow();
+    assertFalse(own.isTaught(friend, 1, BRITISH));
+    assertTrue(own.isTaught(friend, 2, BRITISH));
+    assertFalse(own.isTaught(friends, 2, BRITISH));
+    assertTrue(own.isTaught(friends, 3, BRITISH));
+  }
+
+  @Test
+  void oursByHeartHoldWhereASchoolNamesNoneAndFollowWhereItDoes() {
+    TeachingSequence ours = TeachingSequence.shipped();
+    assertEquals(ours.byHeart(), read("1,oa,,boat").sequence().then(ours).byHeart());
+    TeachingSequence own = read("1,oa,,boat,said", "2,sh,,ship").sequence().then(ours);
+    assertEquals(List.of("said"), own.byHeart(1));
+    assertEquals(List.of(), own.byHeart(2));
+    assertEquals(ours.byHeart().size(), own.byHeart().size());
+  }
+
   @ParameterizedTest
   @CsvSource({"en-GB", "en-US"})
   void ourOwnOrderCanBeReadAgain(String accent) {
@@ -102,7 +142,8 @@ class OwnOrderTest {
                         String.valueOf(s.number()),
                         s.grapheme().text(),
                         s.sound().toString(),
-                        s.example()))
+                        s.example(),
+                        ""))
             .toList();
     OwnOrder.Read read =
         OwnOrder.read(lines, Accents.of(accent), w -> Lexicon.shipped().find(w, accent));

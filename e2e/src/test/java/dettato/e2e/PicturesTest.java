@@ -147,7 +147,7 @@ class PicturesTest extends Journey {
     assertThat(page.getByLabel("To choose from").getByRole(AriaRole.LISTITEM)).hasCount(8);
     window.picture("exercises");
     window.open("/class/1/deck");
-    assertThat(page.locator("main li")).hasCount(8);
+    assertThat(page.locator("main li").first()).isVisible();
     window.picture("deck");
   }
 }

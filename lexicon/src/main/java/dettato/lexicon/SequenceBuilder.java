@@ -1,5 +1,6 @@
 package dettato.lexicon;
 
+import dettato.plan.Stage;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
 import dettato.sound.Correspondence;
@@ -22,22 +23,26 @@ import java.util.Set;
 import java.util.TreeSet;
 
 /**
- * Derives the teaching sequence from the lexicon: each step adds up to three correspondences that
- * make the most words spellable, given those before. A word weighs more the commoner it is and the
- * fewer sounds it has, and a quarter when a vowel is not short (easy to hear first); a step has at
- * most one new vowel.
+ * Derives the teaching sequence from the lexicon, stage by stage: each step adds up to three
+ * correspondences of the stage that make the most words spellable, given those before. A word
+ * weighs more the commoner it is and the fewer sounds it has; a step has at most one new vowel.
  */
 public final class SequenceBuilder {
   private static final int PER_STEP = 3;
+
   private final Accent accent = Accents.of(Accents.SOUTHERN_BRITISH);
   private final List<Word> words;
   private final Set<String> taught = new HashSet<>();
+  private final Map<String, Stage> stages = new HashMap<>();
 
   private SequenceBuilder() {
-    words =
+    List<Word> all =
         Lexicon.shipped().words(accent.id()).stream()
-            .filter(w -> w.use() == Word.Use.CHOOSE && w.cut().beats() <= 2 && w.cut().size() > 1)
+            .filter(w -> w.use() == Word.Use.CHOOSE && !keys(w).contains(""))
             .toList();
+    words = all.stream().filter(w -> w.cut().beats() <= 2 && w.cut().size() > 1).toList();
+    Stages figures = new Stages(all, this::keys);
+    all.forEach(w -> keys(w).forEach(k -> stages.computeIfAbsent(k, figures::of)));
   }
 
   /**
@@ -48,8 +53,8 @@ public final class SequenceBuilder {
     List<String> rows = builder.rows();
     Files.writeString(
         Path.of(args[0]),
-        "# Derived by lexicon/ from our own word table, for a school to edit: each step adds the few correspondences that unlock the most common words given those before.\n"
-            + "# unlocks: how many one- and two-beat words the step makes spellable.\nstep\tgrapheme\tsound\tunlocks\texample\n"
+        "# Derived by lexicon/ from our own word table, for a school to edit: in stages, and within a stage each step adds the few correspondences that unlock the most common words given those before.\n"
+            + "# unlocks: how many one- and two-beat words the step makes spellable.\nstep\tstage\tgrapheme\tsound\tunlocks\texample\n"
             + String.join("\n", rows)
             + "\n");
     System.out.println(rows.size() + " correspondences in sequence");
@@ -57,26 +62,42 @@ public final class SequenceBuilder {
 
   private List<String> rows() {
     List<String> rows = new ArrayList<>();
-    for (int step = 1; step < 200; step++) {
-      Set<String> added = next();
-      if (added.isEmpty()) {
-        break;
-      }
-      long before = spellable();
-      taught.addAll(added);
-      long unlocked = spellable() - before;
-      for (String key : added) {
-        rows.add(step + "\t" + key.replace("/", "\t") + "\t" + unlocked + "\t" + example(key));
+    int step = 0;
+    for (Stage stage : Stage.values()) {
+      for (Set<String> added = next(stage); !added.isEmpty(); added = next(stage)) {
+        rows.addAll(rows(++step, stage, added));
       }
     }
     return rows;
   }
 
-  private Set<String> next() {
+  private List<String> rows(int step, Stage stage, Set<String> added) {
+    long before = spellable();
+    taught.addAll(added);
+    long unlocked = spellable() - before;
+    return added.stream()
+        .map(
+            key ->
+                step
+                    + "\t"
+                    + stage
+                    + "\t"
+                    + key.replace("/", "\t")
+                    + "\t"
+                    + unlocked
+                    + "\t"
+                    + example(key))
+        .toList();
+  }
+
+  private Set<String> next(Stage stage) {
     Map<Set<String>, Double> gains = new HashMap<>();
     for (Word word : words) {
       Set<String> missing = missing(word);
-      if (!missing.isEmpty() && missing.size() <= PER_STEP && vowels(missing) <= 1) {
+      if (!missing.isEmpty()
+          && missing.size() <= PER_STEP
+          && vowels(missing) <= 1
+          && missing.stream().allMatch(k -> isDue(k, stage))) {
         gains.merge(missing, weight(word), Double::sum);
       }
     }
@@ -95,6 +116,11 @@ public final class SequenceBuilder {
       step.add(more);
     }
     return step;
+  }
+
+  private boolean isDue(String key, Stage by) {
+    Stage its = stages.get(key);
+    return its != null && its.compareTo(by) <= 0;
   }
 
   /** The one correspondence that adds most to a step, "" when none adds anything. */
@@ -122,20 +148,13 @@ public final class SequenceBuilder {
   }
 
   private static double weight(Word word) {
-    boolean shortVowels =
-        word.cut().units().stream()
-            .allMatch(u -> !u.sound().isVowel() || u.sound().kind() == Sound.Kind.SHORT);
-    double ease = (shortVowels ? 1 : 0.25) / Math.pow(2, Math.max(0, word.cut().size() - 3));
+    double ease = 1 / Math.pow(2, Math.max(0, word.cut().size() - 3));
     return ease / Math.sqrt(word.rank() + 50.0);
   }
 
   private Set<String> missing(Word word) {
     Set<String> missing = new TreeSet<>();
-    for (Unit unit : word.cut().units()) {
-      String key = key(unit);
-      if (key.isEmpty()) {
-        return new TreeSet<>(Set.of("1", "2", "3", "4"));
-      }
+    for (String key : keys(word)) {
       if (!taught.contains(key)) {
         missing.add(key);
       }
@@ -143,12 +162,16 @@ public final class SequenceBuilder {
     return missing;
   }
 
-  /** Grapheme and the first listed sound that is alike in the accent; "" for rare and odd ones. */
+  private List<String> keys(Word word) {
+    return word.cut().units().stream().map(this::key).toList();
+  }
+
+  /** Grapheme and the first listed sound that is alike in the accent; "" for odd ones. */
   private String key(Unit unit) {
     return Correspondences.all().stream()
         .filter(c -> c.grapheme().equals(unit.grapheme()))
         .filter(c -> accent.alike(c.sound(), unit.sound()))
-        .filter(Correspondence::isUsual)
+        .filter(c -> c.use() != Correspondence.Use.ODD)
         .map(c -> c.grapheme().text() + "/" + c.sound().id())
         .findFirst()
         .orElse("");
@@ -156,7 +179,6 @@ public final class SequenceBuilder {
 
   private static long vowels(Set<String> keys) {
     return keys.stream()
-        .filter(k -> k.contains("/"))
         .map(k -> Sounds.of(k.substring(k.indexOf('/') + 1)))
         .filter(Sound::isVowel)
         .count();

@@ -1,6 +1,10 @@
 package dettato.app.demo;
 
+import dettato.activity.Item;
+import dettato.activity.cards.CardsKind;
 import dettato.rule.Outcome;
+import dettato.session.Template;
+import dettato.session.TemplateBook;
 import dettato.simulate.Habit;
 import dettato.simulate.Mishearing;
 import dettato.simulate.Preference;
@@ -52,6 +56,14 @@ final class DemoPlan {
    */
   record Sheet(int daysAgo, String rule, long seed) {}
 
+  /** How far the class has come: the middle of Year 2. */
+  static final int STEP = 75;
+
+  /** Cards are dealt in sessions of the term that are older than this. */
+  private static final int WITH_CARDS = 16;
+
+  private static final int CARDS = 8;
+
   /** Words the demo leaves to others. */
   static final Set<String> WITHOUT = Set.of("bridge", "page");
 
@@ -68,9 +80,29 @@ final class DemoPlan {
           new Sheet(2, "final-j", 19),
           new Sheet(0, "double-before-ending", 20),
           new Sheet(-1, "final-j", 21),
-          new Sheet(8, "final-k", 22));
+          new Sheet(8, "final-k", 22),
+          new Sheet(56, "final-double", 31),
+          new Sheet(50, "final-k", 32),
+          new Sheet(43, "final-ch", 33),
+          new Sheet(36, "end-ai", 34),
+          new Sheet(29, "split-vowel", 35),
+          new Sheet(22, "plural-es", 36));
 
   private DemoPlan() {}
+
+  /** Words and a sentence; early in the term with cards before them. */
+  static Template template(Sheet sheet) {
+    Template usual = TemplateBook.shipped().get(0);
+    if (sheet.daysAgo() < WITH_CARDS) {
+      return usual;
+    }
+    List<Template.Quota> blocks =
+        Stream.concat(
+                Stream.of(new Template.Quota(CardsKind.ID, CARDS, Item.Role.REVIEW, 1)),
+                usual.blocks().stream())
+            .toList();
+    return new Template(usual.id(), usual.name(), usual.says(), usual.minutes(), blocks);
+  }
 
   static List<SimulatedChild> children() {
     return CHILDREN.stream()

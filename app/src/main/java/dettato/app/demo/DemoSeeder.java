@@ -16,7 +16,6 @@ import dettato.app.session.SessionReader;
 import dettato.app.session.SessionState;
 import dettato.engine.Engine;
 import dettato.prompt.Prompt;
-import dettato.session.TemplateBook;
 import dettato.simulate.SimulatedChild;
 import dettato.simulate.SimulatedClass;
 import dettato.sound.Accents;
@@ -64,7 +63,8 @@ class DemoSeeder implements SmartInitializingSingleton {
   private void seed() {
     Teacher teacher = accounts.createFirst("demo", "demo-dettato");
     SchoolClass of =
-        classes.create(DemoPlan.CLASS, Accents.SOUTHERN_BRITISH, DemoPlan.CHILDREN, teacher);
+        classes.create(
+            DemoPlan.CLASS, Accents.SOUTHERN_BRITISH, DemoPlan.CHILDREN, DemoPlan.STEP, teacher);
     SimulatedClass children = new SimulatedClass(DemoPlan.children(), DemoPlan.SEED);
     for (int i = 0; i < DemoPlan.SHEETS.size(); i++) {
       give(DemoPlan.SHEETS.get(i), i, of, children, teacher);
@@ -84,7 +84,7 @@ class DemoSeeder implements SmartInitializingSingleton {
             of,
             new SessionMaker.Wish(
                 day,
-                TemplateBook.shipped().get(0),
+                DemoPlan.template(sheet),
                 List.of(FocusView.rule(sheet.rule())),
                 Set.of(),
                 DemoPlan.WITHOUT,
@@ -101,10 +101,16 @@ class DemoSeeder implements SmartInitializingSingleton {
     for (SimulatedChild child : children.children().subList(0, papers)) {
       Pupil pupil = byName.get(child.name());
       if (pupil != null) {
-        reader.asked(id).forEach(a -> entries.add(entry(a, pupil, child, children, occasion, day)));
+        reader.asked(id).stream()
+            .filter(a -> isWritten(a.prompt()))
+            .forEach(a -> entries.add(entry(a, pupil, child, children, occasion, day)));
       }
     }
     attempts.add(entries, of);
+  }
+
+  private static boolean isWritten(Prompt prompt) {
+    return prompt instanceof Prompt.Word || prompt instanceof Prompt.Sentence;
   }
 
   private Entry entry(

@@ -98,16 +98,21 @@ public class Classes {
     return find(id, teacher).everyone();
   }
 
-  /** Makes a class; names must be there and differ. */
+  /** Makes a class that has been taught everything; names must be there and differ. */
   @Transactional
   public SchoolClass create(String name, String accent, List<String> names, Teacher teacher) {
+    return create(name, accent, names, TeachingSequence.shipped().last(), teacher);
+  }
+
+  /** The same for a class that has come to a step. */
+  @Transactional
+  public SchoolClass create(
+      String name, String accent, List<String> names, int step, Teacher teacher) {
     String spoken = Accents.of(accent).id();
     ClassRow row = classes.save(new ClassRow(name.strip()));
     teachers.save(new ClassTeacherRow(row.id(), teacher.id(), ClassTeacherRow.Role.OWNER));
     ProfileRow profile =
-        profiles.save(
-            new ProfileRow(
-                row.id(), spoken, TeachingSequence.shipped().last(), DIFFERENT_WORDS, MINUTES));
+        profiles.save(new ProfileRow(row.id(), spoken, step, DIFFERENT_WORDS, MINUTES));
     classes.flush();
     roll.add(row.id(), names, false);
     return whole(List.of(new ClassWithProfile(row, profile))).get(0);

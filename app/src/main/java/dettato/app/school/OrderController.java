@@ -2,16 +2,21 @@ package dettato.app.school;
 
 import dettato.app.account.Teacher;
 import dettato.app.problem.Problem;
+import dettato.plan.Stage;
 import dettato.plan.TeachingSequence;
 import dettato.sound.Accent;
 import dettato.sound.Accents;
+import dettato.word.Capitals;
 import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -40,8 +45,28 @@ class OrderController {
   record PathUnit(
       String id, String grapheme, String phoneme, String example, boolean taught, boolean ticked) {}
 
-  /** One step of the path. */
-  record PathStep(int step, List<PathUnit> units) {}
+  /**
+   * One step of the path.
+   *
+   * @param stage what our own order teaches at this stage; "" in a school's own
+   * @param byHeart words to know whole from this step on
+   */
+  record PathStep(int step, String stage, List<PathUnit> units, List<String> byHeart) {}
+
+  /** A grapheme in a sound, in IPA of the class's accent. */
+  record OwnUnit(@Nullable String grapheme, @Nullable String phoneme) {}
+
+  /**
+   * A step that a school gives.
+   *
+   * @param graphemes each in its usual sound; those of {@code taught} are with their sound
+   * @param byHeart words to know whole from this step on
+   */
+  record OwnStep(
+      int step,
+      @Nullable List<String> graphemes,
+      @Nullable List<OwnUnit> taught,
+      @Nullable List<String> byHeart) {}
 
   /**
    * @param own whether it is the class's own order
@@ -77,6 +102,20 @@ class OrderController {
     return path(id, teacher);
   }
 
+  /**
+   * The same step by step, as our own order is given.
+   *
+   * @throws Problem 400 with every step that is wrong, counted from 1, and why
+   */
+  @PutMapping(path = "/api/classes/{id}/sequence", consumes = MediaType.APPLICATION_JSON_VALUE)
+  TeachingPath takeSteps(
+      @PathVariable long id,
+      @RequestBody List<OwnStep> steps,
+      @AuthenticationPrincipal Teacher teacher) {
+    profiles.takeOrder(classes.find(id, teacher), OwnSteps.lines(steps));
+    return path(id, teacher);
+  }
+
   /** Goes back to ours. */
   @DeleteMapping("/api/classes/{id}/sequence")
   TeachingPath drop(@PathVariable long id, @AuthenticationPrincipal Teacher teacher) {
@@ -87,25 +126,30 @@ class OrderController {
   private TeachingPath view(SchoolClass of) {
     TeachingSequence order = profiles.orderOf(of);
     Accent accent = Accents.of(of.accent());
-    List<PathStep> steps =
+    boolean own = !order.equals(TeachingSequence.shipped());
+    Map<Integer, List<TeachingSequence.Step>> byNumber =
         order.steps().stream()
             .collect(
                 Collectors.groupingBy(
-                    TeachingSequence.Step::number, TreeMap::new, Collectors.toList()))
-            .entrySet()
-            .stream()
+                    TeachingSequence.Step::number, TreeMap::new, Collectors.toList()));
+    order.byHeart().forEach(h -> byNumber.putIfAbsent(h.step(), List.of()));
+    List<PathStep> steps =
+        byNumber.entrySet().stream()
             .map(
                 e ->
                     new PathStep(
-                        e.getKey(), e.getValue().stream().map(s -> unit(s, of, accent)).toList()))
+                        e.getKey(),
+                        own ? "" : stage(e.getValue()),
+                        e.getValue().stream().map(s -> unit(s, of, accent)).toList(),
+                        order.byHeart(e.getKey()).stream().map(Capitals::written).toList()))
             .toList();
     List<PathUnit> units = steps.stream().map(PathStep::units).flatMap(Collection::stream).toList();
     return new TeachingPath(
-        !order.equals(TeachingSequence.shipped()),
-        of.step(),
-        units.size(),
-        (int) units.stream().filter(PathUnit::taught).count(),
-        steps);
+        own, of.step(), units.size(), (int) units.stream().filter(PathUnit::taught).count(), steps);
+  }
+
+  private static String stage(List<TeachingSequence.Step> step) {
+    return step.stream().flatMap(s -> s.stage().stream()).findFirst().map(Stage::says).orElse("");
   }
 
   private static PathUnit unit(TeachingSequence.Step step, SchoolClass of, Accent accent) {

@@ -14,16 +14,21 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 
-/** Teaching sequences as CSV (RFC 4180): step, grapheme, sound, example. */
+/** Teaching sequences as CSV (RFC 4180): step, grapheme, sound, example, words by heart. */
 @Component
 class Orders {
-  private static final List<String> HEADINGS = List.of("step", "grapheme", "sound", "example");
+  private static final List<String> HEADINGS =
+      List.of("step", "grapheme", "sound", "example", "by heart");
   private static final int KEPT = 40;
 
   private final Cache<String, TeachingSequence> known =
@@ -66,11 +71,17 @@ class Orders {
                 cell(line, "step"),
                 cell(line, "grapheme"),
                 cell(line, "sound"),
-                cell(line, "example")));
+                cell(line, "example"),
+                cell(line, "by heart")));
       }
     } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
       return wrong(1, "it cannot be read as CSV: " + e.getMessage());
     }
+    return read(lines, accent);
+  }
+
+  /** The same from lines that are read already. */
+  OwnOrder.Read read(List<OwnOrder.Line> lines, Accent accent) {
     return OwnOrder.read(lines, accent, w -> Lexicon.shipped().find(w, accent.id()));
   }
 
@@ -88,13 +99,32 @@ class Orders {
     StringWriter out = new StringWriter();
     CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEADINGS.toArray(String[]::new)).get();
     try (CSVPrinter printer = new CSVPrinter(out, format)) {
-      for (TeachingSequence.Step step : sequence.steps()) {
-        printer.printRecord(
-            step.number(), step.grapheme().text().replace('_', '-'), step.sound(), step.example());
+      for (int number : numbers(sequence)) {
+        String byHeart = String.join(" ", sequence.byHeart(number));
+        List<TeachingSequence.Step> steps =
+            sequence.steps().stream().filter(s -> s.number() == number).toList();
+        for (TeachingSequence.Step step : steps) {
+          String first = step == steps.get(0) ? byHeart : "";
+          printer.printRecord(number, shown(step), step.sound(), step.example(), first);
+        }
+        if (steps.isEmpty()) {
+          printer.printRecord(number, "", "", "", byHeart);
+        }
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     return out.toString();
+  }
+
+  private static String shown(TeachingSequence.Step step) {
+    return step.grapheme().text().replace('_', '-');
+  }
+
+  private static Set<Integer> numbers(TeachingSequence sequence) {
+    return Stream.concat(
+            sequence.steps().stream().map(TeachingSequence.Step::number),
+            sequence.byHeart().stream().map(TeachingSequence.ByHeart::step))
+        .collect(Collectors.toCollection(TreeSet::new));
   }
 }

@@ -65,7 +65,16 @@ class Profiles {
    */
   @Transactional
   void takeOrder(SchoolClass of, String csv) {
-    OwnOrder.Read read = orders.read(csv, Accents.of(of.accent()));
+    take(of, orders.read(csv, Accents.of(of.accent())));
+  }
+
+  /** The same from lines. */
+  @Transactional
+  void takeOrder(SchoolClass of, List<OwnOrder.Line> lines) {
+    take(of, orders.read(lines, Accents.of(of.accent())));
+  }
+
+  private void take(SchoolClass of, OwnOrder.Read read) {
     if (!read.wrong().isEmpty()) {
       throw refused(read.wrong());
     }

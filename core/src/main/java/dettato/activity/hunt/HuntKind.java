@@ -60,7 +60,10 @@ public final class HuntKind extends AnswerKind {
     return Prompt.Hunt.of(OwnLine.answered(typed, TRAITS.example()));
   }
 
-  /** Texts with the sound of the focus in two spellings at least; else one that many words have. */
+  /**
+   * Texts that can be read by now, with the sound of the focus in two spellings at least; else one
+   * that many words have.
+   */
   @Override
   public List<Item> fill(Request request, Material material) {
     List<Item> items = new ArrayList<>();
@@ -83,7 +86,11 @@ public final class HuntKind extends AnswerKind {
       Material material,
       Random random) {
     List<Hunts.Hunt> hunts =
-        new ArrayList<>(material.hunts().of(sound).stream().limit(WINDOW).toList());
+        new ArrayList<>(
+            material.hunts().of(sound).stream()
+                .filter(h -> h.read().isTaught(material.step()))
+                .limit(WINDOW)
+                .toList());
     Collections.shuffle(hunts, random);
     hunts.stream()
         .map(h -> prompt(sound, h))

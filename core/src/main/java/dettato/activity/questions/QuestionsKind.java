@@ -32,9 +32,6 @@ import java.util.Set;
 public final class QuestionsKind extends AnswerKind {
   private static final String ID = "questions";
 
-  /** One of so many of the texts that hold most of the focus. */
-  private static final int WINDOW = 6;
-
   private static final double SECONDS = 30;
   private static final Traits TRAITS =
       Traits.of(ID, "Questions on a text", Answer.CHOICE)
@@ -71,11 +68,11 @@ public final class QuestionsKind extends AnswerKind {
     List<Item> items = new ArrayList<>();
     texts.stream()
         .filter(t -> t.passage().questions().size() > 1)
+        .filter(t -> t.read().isTaught(material.step()))
         .filter(
             t -> request.without().stream().noneMatch(w -> w.startsWith(t.passage().title() + ":")))
         .sorted(Comparator.comparingLong(t -> -held(t, request)))
-        .limit(WINDOW)
-        .min(Comparator.comparingInt(t -> t.read().untaught(material.step()).size()))
+        .findFirst()
         .ifPresent(t -> t.passage().questions().forEach(q -> add(items, t.passage(), q, request)));
     return items;
   }

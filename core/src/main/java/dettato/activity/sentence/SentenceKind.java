@@ -64,17 +64,12 @@ public final class SentenceKind implements Activity {
     return chosen;
   }
 
-  /** A sentence, how much of it is not taught, and how many of its words have the focus. */
+  /** A sentence, how many of its words are not taught, and how many have the focus. */
   private record Held(ReadSentence read, long untaught, long targets) {
     static Held of(ReadSentence read, Focus focus, Material material) {
       long targets = SentenceTargets.count(read, focus);
       long untaught =
-          targets == 0
-              ? 0
-              : read.untaught(material.step()).stream()
-                  .flatMap(u -> u.graphemes().stream())
-                  .distinct()
-                  .count();
+          targets == 0 ? 0 : read.unknown().size() + read.untaught(material.step()).size();
       return new Held(read, untaught, targets);
     }
   }
