@@ -32,7 +32,7 @@ export function PathForm({ profile }: { profile: Profile }) {
       </p>
       <FieldError says={save.isError ? said(save.error) : ''} />
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- arrows go through the buttons in it */}
-      <ol aria-label="Steps" className="flex flex-wrap gap-x-3 gap-y-1.5 overflow-auto min-h-0 content-start" onKeyDown={go}>
+      <ol aria-label="Steps" className="relative flex flex-wrap gap-x-3 gap-y-1.5 overflow-auto min-h-0 content-start" onKeyDown={go}>
         {steps.map((s, i) => (
           <Fragment key={s.step}>
             {s.stage && s.stage !== steps[i - 1]?.stage ? (

@@ -36,7 +36,7 @@ class TextCheckTest {
         "NO_CAPITAL_START | 200 | it may rain. | it",
         "NAME_WITHOUT_CAPITAL | 200 | It may rain on tuesday. | tuesday",
         "UNKNOWN_WORD | 200 | It may rain on the plaxine. | plaxine",
-        "UNTAUGHT | 12 | It may rain. | rain",
+        "UNTAUGHT | 18 | It may rain. | rain",
         "LOOK_ALIKE | 200 | They said it may rain. | said",
         "TOO_LONG | 200 | It may rain and then it may stop and then it may rain again and again. |",
         "WORD_TWICE | 200 | The train may wait for a train. | train",

@@ -88,7 +88,7 @@ class MarkJourneyTest extends Journey {
   }
 
   private static String wrong(String answer) {
-    return answer.endsWith(".") ? answer.replaceFirst("the ", "teh ") : "x" + answer + "z";
+    return answer.endsWith(".") ? answer.replaceFirst("\\.$", "x.") : "x" + answer + "z";
   }
 
   /** Letters and marks are told apart: four results, by keys on the strip. */
