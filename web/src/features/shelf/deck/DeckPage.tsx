@@ -59,7 +59,8 @@ export function DeckPage() {
       {shown.length === 0 ? (
         <p className="mute p-4">No card is here now.</p>
       ) : (
-        <ul className="grid grid-cols-2 md:grid-cols-3 lg:grid-cols-4 xl:grid-cols-5 gap-3">
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- what scrolls can be scrolled by keyboard
+        <ul tabIndex={0} aria-label="Cards" className="relative grid grid-cols-2 md:grid-cols-3 lg:grid-cols-4 xl:grid-cols-5 gap-3 overflow-auto min-h-0 content-start">
           {shown.map((c) => (
             <Card key={c.kind + c.front} card={c} />
           ))}
